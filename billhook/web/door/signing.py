@@ -32,6 +32,12 @@ _PLAIN = (
     "computer that runs Billhook make a certificate (billhook certificate) and start it with that, "
     "then open the address that begins with https."
 )
+_TOOK_AWAY = {
+    "people": "somebody on the list of people",
+    "crew": "days off, or what was fixed of the weeks",
+    "trees": "a cultivar grafted on a tree",
+}
+"""What is deleted by each kind of call; of the door's own calls it hears in other words."""
 _PART = re.compile("<(?:[^:>]+:)?([^>]+)>")
 _KINDS = ("iPhone", "iPad", "Android", "Windows", "Mac", "Linux")
 _BROWSERS = (("Firefox", "Firefox"), ("Edg", "Edge"), ("Chrome", "Chrome"), ("Safari", "Safari"))
@@ -128,9 +134,11 @@ def register(app: Flask, settings: Settings) -> None:
         if wanted is None or not may(who.role, wanted):
             said = f"That is for a {wanted}; you are here as {who.role}." if wanted else ""
             return problem(403, "Not for you.", said)
-        if call in TAKES_OUT or request.method == "DELETE":
-            what = "took out" if call in TAKES_OUT else "took away"
-            door().hear(who.name, what, request.path, where_from())
+        first = request.path.split("/")[2]
+        if call in TAKES_OUT:
+            door().hear(who.name, "took out", request.path.removeprefix("/api/"), where_from())
+        elif request.method == "DELETE" and first in _TOOK_AWAY:
+            door().hear(who.name, "took away", _TOOK_AWAY[first], where_from())
         return None
 
     _register_errors(app)
