@@ -27,7 +27,7 @@ from .killing import ask, free_port, let_in, started
 from .places import TODAY, trees_of
 from .web.bodies import leaves, resources, spoiled
 
-ODD = int(os.environ.get("BILLHOOK_ODD", "400"))
+ODD = int(os.environ.get("BILLHOOK_ODD", "200"))
 EXAMPLES = int(os.environ.get("BILLHOOK_EXAMPLES", "1"))
 MOST_MIB = 300
 OWN = "^/api/(session|join|devices|accounts|invites|passkeys)"

@@ -30,31 +30,40 @@ KILLS = int(os.environ.get("BILLHOOK_KILLS", "20"))
 WRITERS = 4
 
 
-def backing_up(port: int, cookie: str, stop: threading.Event) -> None:
-    """As an owner who cannot have enough of them."""
-    while not stop.is_set():
-        try:
-            ask(port, "POST", "/api/backups", b"{}", Content_Type="application/json", Cookie=cookie)
-        except (OSError, ValueError):
-            time.sleep(0.05)
+class Owner(threading.Thread):
+    """Makes backups, and cannot have enough of them."""
+
+    def __init__(self, port: int, cookie: str) -> None:
+        super().__init__(daemon=True)
+        self.port, self.cookie, self.stop = port, cookie, threading.Event()
+
+    def run(self) -> None:
+        named = {"Content_Type": "application/json", "Cookie": self.cookie}
+        while not self.stop.is_set():
+            try:
+                ask(self.port, "POST", "/api/backups", b"{}", **named)
+            except (OSError, ValueError):
+                time.sleep(0.05)
 
 
-def killed_again_and_again(settings: Settings, writers: list[Writer], port: int) -> None:
+def killed_again_and_again(
+    settings: Settings, writers: list[Writer], owner: Owner, port: int
+) -> None:
     chance = random.Random(20270324)
     for nth in range(KILLS + 1):
         server = started(settings, port)
-        for writer in writers if nth == 0 else []:
-            writer.start()
+        for one in (*writers, owner) if nth == 0 else ():
+            one.start()
         before = written(writers)
         wait_for(lambda before=before: written(writers) > before)
         if nth < KILLS:
             time.sleep(chance.uniform(0, 0.3))
             server.send_signal(signal.SIGKILL)
             server.wait()
-    for writer in writers:
-        writer.stop.set()
-    for writer in writers:
-        writer.join(timeout=30)
+    for one in (*writers, owner):
+        one.stop.set()
+    for one in (*writers, owner):
+        one.join(timeout=30)
     server.send_signal(signal.SIGTERM)
     assert server.wait(timeout=30) == 0
 
@@ -62,15 +71,13 @@ def killed_again_and_again(settings: Settings, writers: list[Writer], port: int)
 def test_nothing_acknowledged_is_lost_under_four_writers(tmp_path):
     settings = Settings(data=tmp_path / "data", fixed_today=TODAY)
     trees = planted(settings, WRITERS)
-    port, done = free_port(), threading.Event()
+    port = free_port()
     writers = [
         Writer(port, tree, let_in(settings, f"Helper {n}", "helper"))
         for n, tree in enumerate(trees)
     ]
-    owner = let_in(settings, "Owner", "owner")
-    threading.Thread(target=backing_up, args=(port, owner, done), daemon=True).start()
-    killed_again_and_again(settings, writers, port)
-    done.set()
+    owner = Owner(port, let_in(settings, "Owner", "owner"))
+    killed_again_and_again(settings, writers, owner, port)
 
     at = open_workplace(settings)
     entries = [line.entry.id for line in logbook.log(at, limit=1_000_000)]

@@ -132,7 +132,8 @@ def register(app: Flask, settings: Settings) -> None:
             return problem(401, "Somebody else's.", "It waits until who entered it signs in.")
         wanted = least(call) if call else None
         if wanted is None or not may(who.role, wanted):
-            said = f"That is for a {wanted}; you are here as {who.role}." if wanted else ""
+            a = "an" if wanted == "owner" else "a"
+            said = f"That is for {a} {wanted}; you are here as {who.role}." if wanted else ""
             return problem(403, "Not for you.", said)
         first = request.path.split("/")[2]
         if call in TAKES_OUT:
