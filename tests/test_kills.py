@@ -5,6 +5,7 @@ kills more often.
 
 from __future__ import annotations
 
+import contextlib
 import os
 import random
 import signal
@@ -26,7 +27,8 @@ from .killing import Writer, ask, free_port, let_in, planted, started, wait_for,
 from .places import TODAY
 from .store.test_upgrade import counts, killed_while_migrating, unpacked
 
-KILLS = int(os.environ.get("BILLHOOK_KILLS", "20"))
+KILLS = int(os.environ.get("BILLHOOK_KILLS", "10"))
+SEED = int(os.environ.get("BILLHOOK_SEED", "20270324"))
 WRITERS = 4
 
 
@@ -40,16 +42,15 @@ class Owner(threading.Thread):
     def run(self) -> None:
         named = {"Content_Type": "application/json", "Cookie": self.cookie}
         while not self.stop.is_set():
-            try:
+            with contextlib.suppress(OSError, ValueError):
                 ask(self.port, "POST", "/api/backups", b"{}", **named)
-            except (OSError, ValueError):
-                time.sleep(0.05)
+            time.sleep(0.2)
 
 
 def killed_again_and_again(
     settings: Settings, writers: list[Writer], owner: Owner, port: int
 ) -> None:
-    chance = random.Random(20270324)
+    chance = random.Random(SEED)
     for nth in range(KILLS + 1):
         server = started(settings, port)
         for one in (*writers, owner) if nth == 0 else ():
