@@ -51,6 +51,16 @@ def report_pdf(
         ("Block", "Due", "What", "On"),
         [(b.block, day_words(c.due), c.what, str(c.n)) for b in found.blocks for c in b.coming],
     )
+    right = Printed(
+        "When it is right next",
+        (0.14, 0.22, 0.13, 0.13, 0.38),
+        ("Block", "Kind", "From", "To", "Work"),
+        [
+            (b.block, n.kind_name, day_words(n.first), day_words(n.last), "; ".join(n.works))
+            for b in found.blocks
+            for n in b.right
+        ],
+    )
     record = Printed(
         "The record",
         (0.12, 0.16, 0.2, 0.08, 0.08, 0.08, 0.12, 0.16),
@@ -63,7 +73,9 @@ def report_pdf(
         "A dash stands where nobody wrote it down. Products are those named in the notes.",
     )
     size: Paper = paper or ("letter" if units == "us" else "a4")
-    return write_report(f"{found.holding}, what was done", lines, (blocks, coming, record), size)
+    return write_report(
+        f"{found.holding}, what was done", lines, (blocks, coming, right, record), size
+    )
 
 
 def _share(share: float | None) -> str:

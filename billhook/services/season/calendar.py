@@ -6,22 +6,19 @@ from __future__ import annotations
 
 import datetime as dt
 import uuid
-from collections import Counter
 
 from ...catalogue.wording import said_all
-from ...core.season.model import WORKS, Segment
 from ...core.season.today import LANE_WORDS
 from ...core.words.units import share_words
 from ...formats.ical import Entry, write_calendar
 from ...store import logbook, places, plans
 from ...store.trees import TreeRecord
 from ..workplace import Workplace
-from .alike import SeasonOf
 from .desk import SeasonDesk
+from .windows import Window, windows
 
 _NAMES = uuid.UUID("3c1d6a35-6a4e-4f6e-9a3b-7b0d5f0c2a11")
 _FIRST = dt.date(2020, 1, 1)
-_MUTE = ("sucker", "sanitation")  # any day: no window to put into a calendar
 
 
 def calendar(
@@ -79,48 +76,32 @@ def calendar(
 
 
 def _windows(desk: SeasonDesk, records: list[TreeRecord], today: dt.date) -> list[Entry]:
-    """Runs of go of each species of a block, for the commonest state of its trees."""
-    found: list[Entry] = []
-    for kind in dict.fromkeys((r.tree.species, r.cultivar) for r in records):
-        of_kind = [r for r in records if (r.tree.species, r.cultivar) == kind]
-        commonest: SeasonOf = Counter(desk.of(r) for r in of_kind).most_common(1)[0][0]
-        record = next(r for r in of_kind if desk.of(r) == commonest)
-        said = str(
-            desk.at.know[
-                f"cultivars/{kind[1]}/name" if kind[1] else f"species/{kind[0]}/name"
-            ].value
+    """Runs of go of each kind of a block."""
+    return [
+        Entry(
+            f"{uuid.uuid5(_NAMES, _named(w))}@billhook",
+            w.first,
+            w.last,
+            f"{w.record.block.name}, {_short(desk, w)}: {LANE_WORDS[w.work].lower()}{_share(w)}",
+            said_all(w.of.reasons[:2]),
+            "When to do it",
+            (today - _FIRST).days,
         )
-        segments = desk.season(record).segments
-        for work in WORKS:
-            if work in _MUTE:
-                continue
-            for nth, (run, first) in enumerate(_runs([s for s in segments if s.work == work])):
-                uid = uuid.uuid5(
-                    _NAMES, f"{record.block.id} {kind} {work} {first.start.year} {nth}"
-                )
-                share = f", to {share_words(first.max_share)}" if first.max_share else ""
-                why = said_all(first.reasons[:2])
-                found.append(
-                    Entry(
-                        f"{uid}@billhook",
-                        run[0],
-                        run[1],
-                        f"{record.block.name}, {said}: {LANE_WORDS[work].lower()}{share}",
-                        why,
-                        "When to do it",
-                        (today - _FIRST).days,
-                    )
-                )
-    return found
+        for w in windows(desk, records)
+    ]
 
 
-def _runs(segments: list[Segment]) -> list[tuple[tuple[dt.date, dt.date], Segment]]:
-    runs: list[tuple[tuple[dt.date, dt.date], Segment]] = []
-    for s in segments:
-        if s.status != "go":
-            continue
-        if runs and (s.start - runs[-1][0][1]).days == 1:
-            runs[-1] = ((runs[-1][0][0], s.end), runs[-1][1])
-        else:
-            runs.append(((s.start, s.end), s))
-    return runs
+def _named(w: Window) -> str:
+    kind = (w.record.tree.species, w.record.cultivar)
+    return f"{w.record.block.id} {kind} {w.work} {w.of.start.year} {w.nth}"
+
+
+def _short(desk: SeasonDesk, w: Window) -> str:
+    cultivar = w.record.cultivar
+    return desk.at.know.text(
+        f"cultivars/{cultivar}/name" if cultivar else f"species/{w.record.tree.species}/name"
+    )
+
+
+def _share(w: Window) -> str:
+    return f", to {share_words(w.of.max_share)}" if w.of.max_share else ""

@@ -29,6 +29,15 @@ class ComingOut(Answer):
     n: int
 
 
+class NextOut(Answer):
+    """When kinds of work are right next on a kind of tree."""
+
+    kind_name: str
+    works: list[str]
+    first: IsoDate
+    last: IsoDate
+
+
 class BlockReportOut(Answer):
     """``hurt``: trees whose wood a frost hurt; ``regrown_m``: mean length of shoots at the cuts."""
 
@@ -38,6 +47,7 @@ class BlockReportOut(Answer):
     hurt: int
     regrown_m: float | None
     coming: list[ComingOut]
+    right: list[NextOut]
 
 
 class RecordLineOut(Answer):

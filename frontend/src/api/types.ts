@@ -10653,6 +10653,8 @@ export interface components {
             regrown_m: number | null;
             /** Coming */
             coming: components["schemas"]["ComingOut"][];
+            /** Right */
+            right: components["schemas"]["NextOut"][];
         };
         /**
          * ComingOut
@@ -10668,6 +10670,26 @@ export interface components {
             what: string;
             /** N */
             n: number;
+        };
+        /**
+         * NextOut
+         * @description When kinds of work are right next on a kind of tree.
+         */
+        NextOut: {
+            /** Kind Name */
+            kind_name: string;
+            /** Works */
+            works: string[];
+            /**
+             * First
+             * Format: date
+             */
+            first: string;
+            /**
+             * Last
+             * Format: date
+             */
+            last: string;
         };
         /**
          * RecordLineOut

@@ -94,6 +94,16 @@ const HEAD = ['Trees', 'Worked on', 'Cuts', 'Hours', 'Share', 'Picked', 'Regrown
           </p>
         </template>
       </section>
+      <section aria-label="When it is right next">
+        <h2 class="text-part">When it is right next</h2>
+        <template v-for="b in data.blocks" :key="b.block">
+          <p v-for="(r, n) in b.right" :key="n" class="border-b border-rule py-1">
+            <b class="tag">{{ b.block }}</b> {{ r.kind_name }} ·
+            <span class="num">{{ dayWords(r.first) }} to {{ dayWords(r.last) }}</span>
+            <span class="block text-ink2">{{ r.works.join('; ') }}</span>
+          </p>
+        </template>
+      </section>
       <section aria-label="The record">
         <h2 class="text-part">The record</h2>
         <p v-if="!data.record.length">Nothing was written down in these days.</p>

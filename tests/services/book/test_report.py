@@ -13,6 +13,7 @@ from billhook.demo.build import build_demo
 from billhook.services.book.book import Asked, book
 from billhook.services.book.report import season_report
 from billhook.services.book.report_print import report_pdf
+from billhook.services.season.calendar import calendar
 from billhook.services.workplace import open_workplace
 from billhook.settings import Settings
 from billhook.web.app import create_app
@@ -44,6 +45,13 @@ def test_it_says_what_the_book_says(demo):
     assert 0 < sum(b.hurt for b in found.blocks) < 20
     assert any(b.coming for b in found.blocks)
     assert all(c.due >= DAY for b in found.blocks for c in b.coming)
+    # next year's dates are those of the calendar and the almanac
+    feed = calendar(demo).replace(b"\r\n ", b"").decode()
+    for block in found.blocks:
+        assert block.right
+        for one in block.right:
+            assert DAY <= one.first <= one.last
+            assert f"DTEND;VALUE=DATE:{one.last + dt.timedelta(days=1):%Y%m%d}" in feed
 
 
 def test_another_span_tells_of_that_alone_and_a_span_that_ends_before_it_begins_is_refused(demo):
