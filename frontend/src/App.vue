@@ -60,7 +60,7 @@ useKeys([
     <RouterLink class="underline" to="/more">Another day</RouterLink>
   </p>
   <FieldState class="no-print" />
-  <OddEntries class="no-print" />
+  <OddEntries v-if="!out" class="no-print" />
   <main id="main" tabindex="-1" class="outline-none">
     <SignIn v-if="out" />
     <RouterView v-else v-slot="{ Component, route }"
@@ -68,7 +68,7 @@ useKeys([
     /></RouterView>
   </main>
   <UndoLine />
-  <LongWork />
+  <LongWork v-if="!out" />
   <KeysHelp v-if="help" v-model="help" />
 </template>
 
