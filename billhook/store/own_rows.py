@@ -5,7 +5,7 @@ from __future__ import annotations
 from typing import Any
 
 from sqlalchemy import Select, select
-from sqlmodel import Session, SQLModel, col
+from sqlmodel import Session, col
 
 from . import crew, people
 from .picture_tables import Photo
@@ -13,7 +13,12 @@ from .tables import Block, FrameRow, Place, Row, Stem, Task, Tree
 from .walk_tables import Walk
 from .work_tables import LogEntry, Plan
 
-_OF_TREES: tuple[type[SQLModel], ...] = (Plan, Walk, LogEntry, Photo)
+_OF_TREES = (
+    (col(Plan.id), col(Plan.tree_id)),
+    (col(Walk.id), col(Walk.tree_id)),
+    (col(LogEntry.id), col(LogEntry.tree_id)),
+    (col(Photo.id), col(Photo.tree_id)),
+)
 
 
 def rows_of_person(session: Session, person_id: str) -> frozenset[str]:
@@ -40,9 +45,8 @@ def rows_named(session: Session, ids: list[str]) -> frozenset[str]:
     photos, entries, come-backs); ids of other things name none.
     """
     trees, scopes = set(ids), set(ids)
-    for table in _OF_TREES:
-        columns = table.__table__.c  # type: ignore[attr-defined]
-        trees |= _column(session, select(columns.tree_id).where(columns.id.in_(ids)))
+    for key, tree in _OF_TREES:
+        trees |= _column(session, select(tree).where(key.in_(ids)))
     drawn = select(col(Stem.tree_id)).join(FrameRow, col(FrameRow.stem_id) == col(Stem.id))
     trees |= _column(session, drawn.where(col(FrameRow.id).in_(ids)))
     scopes |= _column(session, select(col(Task.scope_id)).where(col(Task.id).in_(ids)))

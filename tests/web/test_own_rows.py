@@ -111,6 +111,7 @@ def test_what_lies_in_another_row_is_refused_however_it_is_named(askers, trees):
     seen = {"kind": "fruit_on", "value": "none", "date": TODAY.isoformat()}
     assert helper.get(f"/api/trees/{others}").status_code == 403
     assert helper.send(f"/api/trees/{others}/observations", seen).status_code == 403
+    assert helper.get(f"/api/trees/{others.upper()}").status_code == 403
     done = {"work": "sucker", "date": "2027-03-20", "id": new_id()}
     for trees_named in ([others], [own, others]):
         said = helper.send("/api/today/done", done | {"tree_ids": trees_named})

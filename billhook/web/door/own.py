@@ -16,7 +16,7 @@ from ..errors import problem
 from .rights import least
 from .signing import call_made, who_asks
 
-_ID = re.compile(r"[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}")
+_ID = re.compile(r"[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}", re.IGNORECASE)
 _OF_SOMEBODY = re.compile(r"/api/people/([^/]+)/")
 
 
@@ -54,6 +54,7 @@ def register(app: Flask) -> None:
 def _named() -> set[str]:
     """Every id in what is asked."""
     found = {i for text in (request.path, *request.args.values()) for i in _ID.findall(text)}
+    found = {i.lower() for i in found}
     return found | set(_in(request.get_json(silent=True) if request.is_json else None))
 
 
@@ -62,7 +63,7 @@ def _in(body: Any) -> Iterator[str]:
     while left:
         value = left.pop()
         if isinstance(value, str) and _ID.fullmatch(value):
-            yield value
+            yield value.lower()
         elif isinstance(value, dict):
             left += value.values()
         elif isinstance(value, list):
