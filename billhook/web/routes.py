@@ -10,6 +10,7 @@ from .calc import crew as calc_crew
 from .calc import frame as calc_frame
 from .calc import frost as calc_frost
 from .calc import fruit as calc_fruit
+from .calc import grow as calc_grow
 from .calc import heights as calc_heights
 from .calc import limb as calc_limb
 from .calc import plan as calc_plan
@@ -41,6 +42,7 @@ from .holding import (
     tree_lists,
 )
 from .plan import counted, cutting, proposals, sheets
+from .rehearse import own_tree as rehearse_own_tree
 from .season import almanac, calendar, months, says, stances, today, weather
 from .tree import observing, tracing, trees
 from .walk import rows, shoots, walks
@@ -86,6 +88,7 @@ BLUEPRINTS = tuple(
         heights_block,
         heights_rotations,
         heights_tree,
+        rehearse_own_tree,
         heights_ways,
         frost_site,
         frost_tree,
@@ -100,6 +103,7 @@ BLUEPRINTS = tuple(
         calc_frame,
         calc_frost,
         calc_fruit,
+        calc_grow,
         calc_heights,
         calc_limb,
         calc_counting,

@@ -10,7 +10,6 @@ from hypothesis import strategies as st
 
 from billhook.catalogue.wording import said
 from billhook.core import safety
-from billhook.core.frame.finish import after_cuts
 from billhook.core.frame.generator import habit, sketch_frame
 from billhook.core.frame.model import TRUNK, Cut
 from billhook.core.light.inner import leaf_area_for, light_under, lower_light
@@ -69,9 +68,10 @@ def test_light_by_its_closed_form_and_the_worked_example():
 def test_taking_leaf_above_lets_light_down(know, seed):
     frame = sketch_frame(3.2, 3.0, 110, habit(know, "rounded"), seed, 0.25)
     highest = max((x for x in frame.limbs if x.on == TRUNK), key=lambda x: x.rise_deg)
-    found = lower_light(
-        know, "mandarin", "citrus", frame, after_cuts(frame, [Cut(highest.id, 0.0)])
-    )
+    found = lower_light(know, "mandarin", "citrus", frame, [Cut(highest.id, 0.0)])
     assert 0 < found.before <= found.after <= 1
-    same = lower_light(know, "mandarin", "citrus", frame, frame)
+    side = max((x for x in frame.limbs if x.on == highest.id), key=lambda x: x.rise_deg)
+    lateral = lower_light(know, "mandarin", "citrus", frame, [Cut(side.id, 0.0)])
+    assert found.before < lateral.after < found.after  # its leaf goes, not to the limb it grew on
+    same = lower_light(know, "mandarin", "citrus", frame, [])
     assert same.before == same.after

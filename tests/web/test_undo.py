@@ -41,6 +41,8 @@ ASKS = {
     "POST /api/trees/{id}/schools",
     "POST /api/trees/{id}/envelope",
     "POST /api/trees/{id}/grown",
+    "POST /api/trees/{id}/rehearse",
+    "POST /api/trees/{id}/rehearse/range",
 }
 # Writes without an undo, and why; at most six.
 WITHOUT: dict[str, str] = {

@@ -73,6 +73,34 @@ def canopy_total(frame: Frame, power: float, foliage: float | None = None) -> fl
     )
 
 
+def charged_to(
+    frame: Frame, cuts: Sequence[Cut], void: set[str], power: float, foliage: float | None = None
+) -> tuple[list[float], dict[str, float]]:
+    """Leaf that each cut takes, and what each main limb loses, not more than it has [mm^p].
+    foliage: in place of each limb's own; 1 for the wood.
+    """
+    roots = roots_of(frame)
+    by_id = {limb.id: limb for limb in frame.limbs}
+    scaffolds = [limb for limb in frame.limbs if limb.on == TRUNK and not is_sucker(frame, limb)]
+    own = {limb.id: leaf_beyond(limb, 0, power, foliage) for limb in scaffolds}
+    charged = dict.fromkeys(own, 0.0)
+    takes: list[float] = []
+    for cut in cuts:
+        leaf = 0.0
+        if cut.limb in void:
+            pass
+        elif cut.limb == TRUNK:
+            for limb in scaffolds:
+                if limb.at_m > cut.keep_m:
+                    leaf += own[limb.id]
+                    charged[limb.id] = own[limb.id]
+        elif roots[cut.limb].id in own:
+            leaf = leaf_beyond(by_id[cut.limb], cut.keep_m, power, foliage)
+            charged[roots[cut.limb].id] += leaf
+        takes.append(leaf)
+    return takes, {key: min(own[key], charged[key]) for key in own}
+
+
 def _removed(
     frame: Frame,
     cuts: Sequence[Cut],
@@ -82,26 +110,8 @@ def _removed(
     foliage: float | None,
 ) -> tuple[list[float], float]:
     """Share of each cut, and of the tree, against ``total``."""
-    roots = roots_of(frame)
-    by_id = {limb.id: limb for limb in frame.limbs}
-    scaffolds = [limb for limb in frame.limbs if limb.on == TRUNK and not is_sucker(frame, limb)]
-    own = {limb.id: leaf_beyond(limb, 0, power, foliage) / total for limb in scaffolds}
-    charged = dict.fromkeys(own, 0.0)
-    shares: list[float] = []
-    for cut in cuts:
-        share = 0.0
-        if cut.limb in void:
-            pass
-        elif cut.limb == TRUNK:
-            for limb in scaffolds:
-                if limb.at_m > cut.keep_m:
-                    share += own[limb.id]
-                    charged[limb.id] = own[limb.id]
-        elif roots[cut.limb].id in own:
-            share = leaf_beyond(by_id[cut.limb], cut.keep_m, power, foliage) / total
-            charged[roots[cut.limb].id] += share
-        shares.append(share)
-    return shares, sum(min(own[key], charged[key]) for key in own)
+    takes, charged = charged_to(frame, cuts, void, power, foliage)
+    return [leaf / total for leaf in takes], sum(charged.values()) / total
 
 
 def frame_answer(

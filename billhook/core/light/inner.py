@@ -6,12 +6,14 @@ over the ground above a point.
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 from math import exp, log
 
+from ..frame.finish import after_cuts
 from ..frame.geometry import limb_ends
-from ..frame.model import TRUNK, Frame, is_sucker, roots_of
-from ..frame.share import leaf_beyond
+from ..frame.leaf import leaf_above, leaf_left, own_leaf
+from ..frame.model import Cut, Frame
 from ..known import Knowledge
 from ..reasons import Reason
 from ..words.values import Rounded, say
@@ -64,30 +66,57 @@ class LowerLight:
     reasons: tuple[Reason, ...]
 
 
+@dataclass(frozen=True)
+class LeafLight:
+    """How a kind's leaf takes light. k: extinction; area: leaf of an uncut tree over the ground
+    under it [m2/m2]; needed: light that inner wood needs to flower [0..1]; row: of the catalogue.
+    """
+
+    k: float
+    area: float
+    needed: float
+    row: str
+
+
+def leaf_light(know: Knowledge, species: str, group: str) -> LeafLight:
+    """Of a species, or of its group where the catalogue has no row of its own."""
+    row = next((r for r in (species, group) if f"light/{r}/k" in know), "other")
+    return LeafLight(
+        know.number(f"light/{row}/k"),
+        know.number(f"light/{row}/leaf-area"),
+        know.number(f"light/{row}/needed"),
+        row,
+    )
+
+
+def low_level_m(know: Knowledge, frame: Frame) -> float:
+    """Height under which the limbs of a tree count as low [m]."""
+    tops = (p[2] for ends in limb_ends(frame).values() for p in ends)
+    return know.number("light/lower-part") * max(tops, default=0.0)
+
+
 def lower_light(
-    know: Knowledge, species: str, group: str, before: Frame, after: Frame
+    know: Knowledge, species: str, group: str, frame: Frame, cuts: Sequence[Cut]
 ) -> LowerLight:
-    """Light on the lower third of a tree as it stands and as it is left. group: of the species,
+    """Light on the lower part of a tree as it stands and as cuts leave it. group: of the species,
     where the catalogue has no row of its own.
     """
-    row = next((r for r in (species, group) if f"light/{r}/k" in know), "other")
-    k, full = know.number(f"light/{row}/k"), know.number(f"light/{row}/leaf-area")
-    level = know.number("light/lower-part") * max(
-        (p[2] for ends in limb_ends(before).values() for p in ends), default=0.0
+    light, power = leaf_light(know, species, group), know.number("wood/exponent")
+    level, own = low_level_m(know, frame), own_leaf(frame, power)
+    left, after = leaf_left(frame, own, cuts, power), after_cuts(frame, cuts)
+    above = float(leaf_above(frame, own, [level])[0])
+    still = float(leaf_above(after, left, [level])[0])
+    total = sum(own.values())
+    was, now = (
+        light_under(light.area * part / total, light.k) if total else 1.0 for part in (above, still)
     )
-    above, total, left = (
-        _leaf(know, before, level),
-        _leaf(know, before, -1.0),
-        _leaf(know, after, level),
-    )
-    was, now = (light_under(full * part / total, k) if total else 1.0 for part in (above, left))
     used: dict[str, float | str | None] = {
-        "leaf area of the tree, m2 over m2": full,
+        "leaf area of the tree, m2 over m2": light.area,
         "of it above the lower limbs now": round(above / total, 3) if total else 0.0,
-        "and after": round(left / total, 3) if total else 0.0,
-        "k": k,
+        "and after": round(still / total, 3) if total else 0.0,
+        "k": light.k,
     }
-    need = know.number(f"light/{row}/needed")
+    need, row = light.needed, light.row
     text = say(
         "inner-before-after",
         was=Rounded(was * 100),
@@ -96,24 +125,6 @@ def lower_light(
     )
     ids = (f"light/{row}/k", f"light/{row}/leaf-area", f"light/{row}/needed", "light/lower-part")
     return LowerLight(was, now, need, (Reason("lower-light", text, used, catalogue_ids=ids),))
-
-
-def _leaf(know: Knowledge, frame: Frame, above_m: float) -> float:
-    """Leaf that hangs above a height, each limb's own spread along it [mm^p]."""
-    power, ends, roots, found = know.number("wood/exponent"), limb_ends(frame), roots_of(frame), 0.0
-    for limb in frame.limbs:
-        if is_sucker(frame, roots[limb.id]) or limb.leafing == 0:
-            continue
-        on_it = sum(
-            leaf_beyond(x, 0, power) for x in frame.limbs if x.on == limb.id and x.on != TRUNK
-        )
-        own = max(0.0, leaf_beyond(limb, 0, power) - on_it)
-        low, high = sorted((ends[limb.id][0][2], ends[limb.id][1][2]))
-        part = (
-            1.0 if low >= above_m else 0.0 if high <= above_m else (high - above_m) / (high - low)
-        )
-        found += own * part
-    return found
 
 
 def between_rows(know: Knowledge, alley_m: float) -> tuple[float, Reason]:

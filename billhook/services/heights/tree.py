@@ -12,7 +12,7 @@ from sqlmodel import Session
 
 from ...core.cuts.names import limb_names
 from ...core.errors import invalid
-from ...core.frame.geometry import envelope, limb_ends
+from ...core.frame.geometry import envelope
 from ...core.frame.model import TRUNK, Frame, is_sucker, roots_of
 from ...core.frame.outline import Break, Outline, Shape, breaks
 from ...core.heights.compare import Compared, Stand, compare, school_of
@@ -27,11 +27,10 @@ from ...core.season.events import vigour_of
 from ...core.words.units import Units
 from ...core.words.values import Rounded, Share, Value, say
 from ...store import frames
-from ...store.acts import new_id
 from ...store.tables import FrameRow
 from ...store.trees import TreeRecord, tree_record
 from ..season.desk import SeasonDesk
-from ..tree.views import FrameView
+from ..tree.views import FrameView, imagined_view
 from ..walk.tree import planting_of, walked_tree
 from ..workplace import Workplace
 from .row_lines import outline_of
@@ -176,25 +175,8 @@ def grown_tree(
     parts = names_of(sectors_of(clean, school.parts), limb_names(clean))
     found = []
     for i, season in enumerate(grown(clean, school, years, know.number("wood/exponent"))):
-        drawn = FrameRow(
-            **{
-                **row.model_dump(),
-                "id": new_id(),
-                "date": dt.date(today.year + i, today.month, min(today.day, 28)),
-                "origin": "simulated",
-                "seq": row.seq + i + 1,
-            }
-        )
-        view = FrameView(
-            drawn,
-            season.frame,
-            limb_ends(season.frame),
-            limb_names(season.frame),
-            set(),
-            set(),
-            envelope(season.frame),
-            at.size(drawn.id, season.frame),
-        )
+        day = dt.date(today.year + i, today.month, min(today.day, 28))
+        view = imagined_view(row, season.frame, day, row.seq + i + 1)
         found.append((season, view, parts[season.cut] if season.cut is not None else ""))
     return Grown(way(know, name).name, today.year, tuple(found))
 

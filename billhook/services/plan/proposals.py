@@ -14,7 +14,6 @@ from ...core.aftercare.crop import YieldCost, yield_cost
 from ...core.aftercare.quantities import clippings
 from ...core.cuts.regrowth import regrowth
 from ...core.errors import FieldProblem, InvalidInput, invalid
-from ...core.frame.finish import after_cuts
 from ...core.frame.model import Cut, Frame
 from ...core.frame.outline import Outline
 from ...core.frame.share import CutCost
@@ -200,7 +199,7 @@ def _plan_on(at: Workplace, session: Session, record: TreeRecord, wish: Wish) ->
         cap_m=record.cap_m,
         preview=preview,
         minutes=_minutes(at, session, day, wish, proposal, preview),
-        light=lower_light(know, tree.species, tree.group, day.frame, after_cuts(day.frame, cuts)),
+        light=lower_light(know, tree.species, tree.group, day.frame, cuts),
         crop=crop,
         clippings=clippings(know, sum(c.hand_kg for c in made), tree.group, humid=tree.humid),
         bark=bare_bark(know, day.frame, cuts) if bared else bark_bared(at, preview),

@@ -11,12 +11,13 @@ from ...core.cuts.names import limb_names
 from ...core.frame.geometry import Envelope, Point, envelope, limb_ends
 from ...core.frame.known import Standing, is_drawn
 from ...core.frame.model import Frame, is_sucker, roots_of
-from ...core.frame.whole import Size
+from ...core.frame.whole import Size, size_of
 from ...core.season.budget import tree_age, yearly_budget
 from ...core.season.model import WORKS, Work
 from ...core.season.next_need import main_work
 from ...core.season.today import Verdict
 from ...store import frames, logbook, photos, plans
+from ...store.acts import new_id
 from ...store.picture_tables import Photo
 from ...store.tables import FrameRow, Graft, Observation, Task
 from ...store.trees import TreeRecord, further_grafts, observations, tree_record
@@ -88,6 +89,22 @@ def frame_view(at: Workplace, session: Session, row: FrameRow) -> FrameView:
         suckers,
         envelope(frame),
         at.size(row.id, frame),
+    )
+
+
+def imagined_view(row: FrameRow, frame: Frame, day: dt.date, seq: int) -> FrameView:
+    """A frame that nobody stored, drawn as a later one of a stored frame's."""
+    given = {"id": new_id(), "date": day, "origin": "simulated", "seq": seq}
+    roots = roots_of(frame)
+    return FrameView(
+        FrameRow(**{**row.model_dump(), **given}),
+        frame,
+        limb_ends(frame),
+        limb_names(frame),
+        {x.id for x in frame.limbs},
+        {x.id for x in frame.limbs if is_sucker(frame, roots[x.id])},
+        envelope(frame),
+        size_of(frame),
     )
 
 

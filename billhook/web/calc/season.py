@@ -10,9 +10,7 @@ from flask_openapi.blueprint import APIBlueprint
 from ...core.errors import FieldProblem, InvalidInput, invalid, refuse
 from ...core.season.heat import day_degrees
 from ...core.season.latest import latest_cut
-from ...core.season.model import WORKS, ForecastDay, Site, TreeState
-from ...core.season.normals import Normals
-from ...core.season.place import month_day, nearest_climate
+from ...core.season.model import WORKS, ForecastDay
 from ...core.season.schools import schools_of
 from ...core.season.season import season
 from ..answers import body as answer
@@ -22,11 +20,10 @@ from ..models.calc.season import (
     HeatUnitsOut,
     LatestCutIn,
     LatestCutOut,
-    NormalsIn,
     SeasonIn,
     SeasonOut,
-    SeasonSiteIn,
 )
+from .asked import normals_of, place_and_tree
 
 routes = APIBlueprint("calc_season", __name__, url_prefix="/api/calc")
 
@@ -59,21 +56,10 @@ def _upper(base_c: float, upper_c: float | None, wrong: list[FieldProblem]) -> N
         raise InvalidInput(wrong)
 
 
-def _normals(given: NormalsIn, pointer: str) -> Normals:
-    wrong = [
-        FieldProblem(f"{pointer}/tmax/{i}", "the maximum lies below the minimum")
-        for i in range(12)
-        if given.tmax[i] < given.tmin[i]
-    ]
-    if wrong:
-        raise InvalidInput(wrong)
-    return Normals(tuple(given.tmin), tuple(given.tmax), tuple(given.rain) if given.rain else None)
-
-
 @routes.post("/latest-cut", responses={200: LatestCutOut})
 def latest(body: LatestCutIn) -> dict[str, Any]:
     """The last day on which a cut still leaves growth the warmth to harden."""
-    normals = _normals(body.normals, "/normals")
+    normals = normals_of(body.normals, "/normals")
     wrong: list[FieldProblem] = []
     if body.cap_days is not None and body.cap_days < body.floor_days:
         wrong.append(
@@ -94,20 +80,6 @@ def latest(body: LatestCutIn) -> dict[str, Any]:
     return answer(LatestCutOut, {**vars(found), "reason": found.why_not})
 
 
-def _site(said: SeasonSiteIn, normals: Normals, climate: str) -> Site:
-    return Site(
-        said.latitude,
-        normals,
-        month_day(said.last_frost or ""),
-        month_day(said.first_frost or ""),
-        climate,
-        month_day(said.hot_from or ""),
-        month_day(said.hot_to or ""),
-        said.frost_pocket,
-        frozenset(said.dangers),
-    )
-
-
 def _stance(body: SeasonIn) -> dict[str, str]:
     know, chosen = here().know, {k: v for k, v in body.stance if v is not None}
     refuse(
@@ -126,24 +98,7 @@ def season_(body: SeasonIn) -> dict[str, Any]:
     the reasons.
     """
     know = here().know
-    normals = _normals(body.site.normals, "/site/normals")
-    climate = body.site.climate or nearest_climate(know, normals, body.site.latitude)
-    _known(
-        [
-            ("/site/climate", "climates", climate),
-            ("/tree/species", "species", body.tree.species),
-            ("/tree/cultivar", "cultivars", body.tree.cultivar),
-            ("/tree/rootstock", "rootstocks", body.tree.rootstock),
-            *((f"/site/dangers/{i}", "dangers", d) for i, d in enumerate(body.site.dangers)),
-        ]
-    )
-    if (
-        body.tree.cultivar
-        and know.text(f"cultivars/{body.tree.cultivar}/species") != body.tree.species
-    ):
-        raise invalid("/tree/cultivar", f"{body.tree.cultivar} is not a {body.tree.species}")
-    site = _site(body.site, normals, climate)
-    tree = TreeState(**body.tree.model_dump())
+    site, tree = place_and_tree(body.site, body.tree)
     observed = {k: v for k, v in body.observed if v is not None} if body.observed else {}
     forecast = [ForecastDay(f.date, f.tmin, f.tmax, f.rain_mm) for f in body.forecast]
     stance = _stance(body)
@@ -152,16 +107,3 @@ def season_(body: SeasonIn) -> dict[str, Any]:
     )
     best = [{**vars(b), "range": [b.year.start, b.year.end]} for b in found.best]
     return answer(SeasonOut, {"events": found.events, "best": best, "segments": found.segments})
-
-
-def _known(asked: list[tuple[str, str, str | None]]) -> None:
-    rows = here().know.rows
-    wrong = [
-        FieldProblem(
-            pointer, f"{row!r} is not in the catalogue; known are {', '.join(rows(table))}"
-        )
-        for pointer, table, row in asked
-        if row is not None and row not in rows(table)
-    ]
-    if wrong:
-        raise InvalidInput(wrong)

@@ -101,6 +101,8 @@ POST /api/trees/{id}/count
 POST /api/trees/{id}/schools
 POST /api/trees/{id}/envelope
 POST /api/trees/{id}/grown
+POST /api/trees/{id}/rehearse
+POST /api/trees/{id}/rehearse/range
 """
 
 _LOOK_AND_DO = """

@@ -34,6 +34,16 @@ CALCULATORS: dict[str, dict[str, Any]] = {
         "cap_days": 180,
     },
     "/api/calc/season": SEASON,
+    "/api/calc/grow": {
+        "site": SEASON["site"],
+        "tree": SEASON["tree"],
+        "frame": FRAME,
+        "cuts": [{"limb": "e", "keep_m": 1.5, "day": "2027-03-24"}],
+        "seasons": 3,
+        "seed": 7,
+        "whitewash": False,
+        "frosts": [{"day": "2028-01-10", "min_c": -2.5, "hours": 4}],
+    },
     "/api/calc/shoot": {
         "scion": "navel-orange",
         "rootstock": "carrizo",

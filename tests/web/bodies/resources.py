@@ -6,6 +6,15 @@ from typing import Any
 
 from .parts import CUTS, FRAME, ID, MANY_ID, OUTLINE, QUICK_ID, SIDE_ID, SURVEY, TMAX, TMIN, TOUCHED
 
+REHEARSE: dict[str, Any] = {
+    "cuts": CUTS,
+    "second": [{"limb": "e", "keep_m": 1.0}],
+    "day": "2027-03-24",
+    "seasons": 3,
+    "seed": 3,
+    "whitewash": True,
+}
+
 
 def resources(
     tree_id: str, frame_id: str, site_id: str, block_id: str
@@ -280,6 +289,8 @@ def resources(
             "units": "metric",
         },
         f"POST {tree}/grown": {"school": "third-of-tree", "years": 3, "cap_m": 2.5},
+        f"POST {tree}/rehearse": REHEARSE,
+        f"POST {tree}/rehearse/range": REHEARSE,
         "POST /api/rotations": {
             "id": ID,
             "scope": "tree",

@@ -543,3 +543,48 @@ role-owner = Owner: all of it, who may come in, and backups.
 role-manager = Manager: plans, brings in and takes out lists, corrects what others wrote.
 role-helper = Helper: looks, ticks cuts, counts, takes photos, writes down what was done; sees the rows given to their name, or all where none are.
 role-viewer = Viewer: reads, and changes nothing.
+grow-headed = Headed between branches, its last buds wake: { $n ->
+    [0] no shoot found light
+    [one] one shoot
+   *[other] { $n } shoots
+}, as upright as before; { $low } to { $high } are usual.
+grow-to-side-branch = Cut to a side branch that takes over: { $n ->
+    [0] no new shoot
+    [one] one new shoot
+   *[other] { $n } new shoots
+} beside the cut.
+grow-collar = Off at its collar: { $n ->
+    [0] no shoot follows
+    [one] one small shoot follows
+   *[other] { $n } small shoots follow
+}. A stub would have kept its buds.
+grow-over-budget = { $removed } went, more than the { $budget } of a year: the roots push { $n ->
+    [one] one sprout
+   *[other] { $n } sprouts
+} from the limbs that are left.
+grow-burnt = { $removed } went at once and bark stood bare in sun of { $hot } °C: it burns on { $n ->
+    [one] one main limb
+   *[other] { $n } main limbs
+}. Whitewash the same day keeps it.
+grow-frost = Frost of { $min_c } °C on { $day }, class { $worst }: { $lost } of the leaf is lost.
+grow-shade = Under { $limit } of the sky’s light for { $seasons } seasons inner twigs die on { $n ->
+    [one] one limb
+   *[other] { $n } limbs
+}: { $lost } of the leaf.
+grow-suckers = { $n ->
+    [one] A sucker
+   *[other] { $n } suckers
+} from below the union grew { $gain } and { $n ->
+    [one] takes
+   *[other] take
+} { $takes } of the top’s leaf.
+grow-price = { $share } of the canopy on { $day } takes { $price } of what is cut.
+grow-sum-crop = You give up { $lost } of the crop of { $year }{ $gains ->
+    [yes] { " " }and pick more than the twin in { $more }
+   *[no] { "" }
+}. Over { $seasons ->
+    [one] one season
+   *[other] { $seasons } seasons
+} it bears { $total } crops, its twin { $twin }.
+grow-sum-height = It stands { $now } high after the cuts and { $then } in { $year }; its twin then { $twin }. Light on its lower limbs is { $light } of the sky’s then, in the twin { $dark }.
+grow-sum-work = Most sprouts to choose among: { $n }, in { $year }; about { $minutes } minutes.

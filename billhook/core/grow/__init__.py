@@ -1,0 +1,1 @@
+"""A drawing over seasons: what grows from cuts, light, frost and the years."""

@@ -1,0 +1,1 @@
+"""Rehearsals: cut it here first, and watch it grow."""
