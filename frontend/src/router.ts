@@ -42,6 +42,12 @@ export const router = createRouter({
       props: true,
     },
     {
+      path: '/tree/:id/rehearse',
+      name: 'rehearse',
+      component: () => import('@/pages/RehearsePage.vue'),
+      props: true,
+    },
+    {
       path: '/tree/:id',
       name: 'tree',
       component: () => import('@/pages/TreePage.vue'),

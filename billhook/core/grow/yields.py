@@ -104,7 +104,7 @@ def crop_of(
     curve = (*recovery(know, know.text(f"species/{asked.tree.species}/group")), 1.0)
     regrown = sum(s * (1 - curve[min(season - k, len(curve) - 1)]) for k, s in lost.hard)
     explained = sum(s for _, s in lost.hard)
-    thin = 1 - min(1.0, leaf + explained) ** know.number("grow/leaf-power")
+    thin = 1 - float(min(1.0, leaf + explained) ** know.number("grow/leaf-power"))
     dark = know.number("grow/dark-takes")
     now, first = (1 - dark * max(0.0, 1 - x) for x in light)
     weather = about_one(know.number("grow/crop-varies"), asked.seed, season, "crop")

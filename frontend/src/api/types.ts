@@ -2096,6 +2096,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trees/{id}/rehearse": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A drawn tree over seasons after cuts, beside its uncut twin. Nothing is saved. */
+        post: operations["rehearse_own_tree_post_rehearse__id__rehearse_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/rehearse/range": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How far height and crop of a rehearsal lie apart over the weather of many seasons. */
+        post: operations["rehearse_own_tree_post_range__id__rehearse_range_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ways": {
         parameters: {
             query?: never;
@@ -2978,6 +3012,26 @@ export interface paths {
         put?: never;
         /** How much fruit a trunk may carry. */
         post: operations["calc_fruit_crop_load__crop_load_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/grow": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * A drawn tree season by season after its cuts, and its twin that was not cut, in the same
+         * @description weather: height, crop, leaf, light inside, sprouts, and what each rule did.
+         */
+        post: operations["calc_grow_grow_grow_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -9256,6 +9310,151 @@ export interface components {
             lower_to_m: number | null;
         };
         /**
+         * RehearsalOut
+         * @description A tree's seasons after its cuts, its twin's, and a second plan's, empty where none is asked
+         *     for.
+         */
+        RehearsalOut: {
+            /** Name */
+            name: string;
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            before: components["schemas"]["DrawnFrame"];
+            /** Wanted M */
+            wanted_m: number | null;
+            /** Seasons */
+            seasons: components["schemas"]["RehearsedSeasonOut"][];
+            /** Twin */
+            twin: components["schemas"]["RehearsedSeasonOut"][];
+            /** Second */
+            second: components["schemas"]["RehearsedSeasonOut"][];
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * GrowEventOut
+         * @description What a rule did. price: share of a crop or of the leaf that it takes; shoots: limbs that came
+         *     of it.
+         */
+        GrowEventOut: {
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "headed" | "to-side-branch" | "collar" | "over-budget" | "burnt" | "frost" | "shade" | "suckers" | "price" | "closed";
+            /** Limb */
+            limb: string | null;
+            /** Text */
+            text: string;
+            /** Price */
+            price: number | null;
+            /** Shoots */
+            shoots: string[];
+            /** Catalogue Ids */
+            catalogue_ids: string[];
+        };
+        /**
+         * RehearsedSeasonOut
+         * @description A season's tree, drawn.
+         */
+        RehearsedSeasonOut: {
+            /** Year */
+            year: number;
+            /** Height M */
+            height_m: number;
+            /** Crop */
+            crop: number;
+            /** Leaf Share */
+            leaf_share: number;
+            /** Light Inside */
+            light_inside: number;
+            /** Sprouts */
+            sprouts: number;
+            /** Minutes */
+            minutes: number;
+            /** Wounds Open */
+            wounds_open: number;
+            /** Events */
+            events: components["schemas"]["GrowEventOut"][];
+            frame: components["schemas"]["DrawnFrame"];
+        };
+        /**
+         * RehearseIn
+         * @description Cuts on a day, today where none is said; a second plan beside them; the weather of a seed.
+         */
+        RehearseIn: {
+            /**
+             * Cuts
+             * @default []
+             */
+            cuts: components["schemas"]["CutIn"][];
+            /** Second */
+            second?: components["schemas"]["CutIn"][] | null;
+            /** Day */
+            day?: string | null;
+            /**
+             * Seasons
+             * @default 4
+             */
+            seasons: number;
+            /**
+             * Seed
+             * @default 0
+             */
+            seed: number;
+            /**
+             * Whitewash
+             * @default false
+             */
+            whitewash: boolean;
+        };
+        /**
+         * CutIn
+         * @description A cut that leaves ``keep_m`` of a limb; 0 takes it off at its collar. ``limb`` may be
+         *     trunk.
+         */
+        CutIn: {
+            /** Limb */
+            limb: string;
+            /** Keep M */
+            keep_m: number;
+        };
+        /**
+         * RangeOut
+         * @description Season by season; runs: of how many weathers.
+         */
+        RangeOut: {
+            /** Runs */
+            runs: number;
+            /** Seasons */
+            seasons: components["schemas"]["SeasonSpreadOut"][];
+        };
+        /**
+         * SeasonSpreadOut
+         * @description How far a season's figures lie apart, of the tree and of its twin.
+         */
+        SeasonSpreadOut: {
+            height_m: components["schemas"]["SpreadOut"];
+            crop: components["schemas"]["SpreadOut"];
+            twin_height_m: components["schemas"]["SpreadOut"];
+            twin_crop: components["schemas"]["SpreadOut"];
+        };
+        /**
+         * SpreadOut
+         * @description Lowest, middle and highest over the weather of many seasons.
+         */
+        SpreadOut: {
+            /** Low */
+            low: number;
+            /** Middle */
+            middle: number;
+            /** High */
+            high: number;
+        };
+        /**
          * WaysOut
          * @description Every way, in the catalogue's order.
          */
@@ -11088,17 +11287,6 @@ export interface components {
             fruit_kg?: number | null;
         };
         /**
-         * CutIn
-         * @description A cut that leaves ``keep_m`` of a limb; 0 takes it off at its collar. ``limb`` may be
-         *     trunk.
-         */
-        CutIn: {
-            /** Limb */
-            limb: string;
-            /** Keep M */
-            keep_m: number;
-        };
-        /**
          * FrostDamageIn
          * @description A tree on a cold night. ``hardening``: 0 to 1, from the last four weeks where known;
          *     ``hours``: null where nobody knows.
@@ -11443,6 +11631,257 @@ export interface components {
             fruit: number;
             /** Fruit Kg */
             fruit_kg: number;
+        };
+        /**
+         * GrowOut
+         * @description A tree season by season, and its twin.
+         */
+        GrowOut: {
+            /** Seasons */
+            seasons: components["schemas"]["SeasonTreeOut"][];
+            twin: components["schemas"]["TwinOut"];
+        };
+        /**
+         * FrameShapeOut
+         * @description A skeleton, as it is taken in.
+         */
+        FrameShapeOut: {
+            /** Union M */
+            union_m: number | null;
+            trunk: components["schemas"]["TrunkOut"];
+            /** Limbs */
+            limbs: components["schemas"]["LimbOut"][];
+        };
+        /**
+         * LimbOut
+         * @description Its length and mass; ``lift_kg``: the mass to plan for.
+         */
+        LimbOut: {
+            /** Length M */
+            length_m: number;
+            /** Wood Kg */
+            wood_kg: number;
+            /** Leaf Kg */
+            leaf_kg: number;
+            /** Total Kg */
+            total_kg: number;
+            /** Lift Kg */
+            lift_kg: number;
+            /** Lower On Line */
+            lower_on_line: boolean;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * SeasonTreeOut
+         * @description With its skeleton.
+         */
+        SeasonTreeOut: {
+            /** Year */
+            year: number;
+            /** Height M */
+            height_m: number;
+            /** Crop */
+            crop: number;
+            /** Leaf Share */
+            leaf_share: number;
+            /** Light Inside */
+            light_inside: number;
+            /** Sprouts */
+            sprouts: number;
+            /** Minutes */
+            minutes: number;
+            /** Wounds Open */
+            wounds_open: number;
+            /** Events */
+            events: components["schemas"]["GrowEventOut"][];
+            frame: components["schemas"]["FrameShapeOut"];
+        };
+        /**
+         * TrunkOut
+         * @description Trunk just above the union, and the height of the highest fork.
+         */
+        TrunkOut: {
+            /** Diameter Mm */
+            diameter_mm: number;
+            /** Height M */
+            height_m: number;
+        };
+        /**
+         * TwinOut
+         * @description The same tree, uncut, in the same weather.
+         */
+        TwinOut: {
+            /** Seasons */
+            seasons: components["schemas"]["SeasonTreeOut"][];
+        };
+        /**
+         * GrowIn
+         * @description A place, a tree, its drawing and cuts; without cuts the seasons begin with the growing year
+         *     of today. The same seed is the same weather.
+         */
+        GrowIn: {
+            site: components["schemas"]["SeasonSiteIn"];
+            tree: components["schemas"]["TreeIn"];
+            frame: components["schemas"]["FrameIn"];
+            /**
+             * Cuts
+             * @default []
+             */
+            cuts: components["schemas"]["DatedCutIn"][];
+            /**
+             * Seasons
+             * @default 4
+             */
+            seasons: number;
+            /**
+             * Seed
+             * @default 0
+             */
+            seed: number;
+            /**
+             * Whitewash
+             * @default false
+             */
+            whitewash: boolean;
+            /**
+             * Frosts
+             * @default []
+             */
+            frosts: components["schemas"]["FrostNightIn"][];
+        };
+        /**
+         * DatedCutIn
+         * @description A cut on a day.
+         */
+        DatedCutIn: {
+            /** Limb */
+            limb: string;
+            /** Keep M */
+            keep_m: number;
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+        };
+        /**
+         * FrostNightIn
+         * @description A night of the series.
+         */
+        FrostNightIn: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Min C */
+            min_c: number;
+            /**
+             * Hours
+             * @default 4
+             */
+            hours: number;
+        };
+        /**
+         * NormalsIn
+         * @description Twelve monthly mean minima and maxima, January first.
+         */
+        NormalsIn: {
+            /** Tmin */
+            tmin: number[];
+            /** Tmax */
+            tmax: number[];
+            /** Rain */
+            rain?: number[] | null;
+        };
+        /**
+         * SeasonSiteIn
+         * @description A place. Frost dates as MM-DD at a risk of one year in ten, null where there is no frost.
+         */
+        SeasonSiteIn: {
+            /** Latitude */
+            latitude: number;
+            /** Longitude */
+            longitude?: number | null;
+            normals: components["schemas"]["NormalsIn"];
+            /** Last Frost */
+            last_frost: string | null;
+            /** First Frost */
+            first_frost: string | null;
+            /** Hot From */
+            hot_from?: string | null;
+            /** Hot To */
+            hot_to?: string | null;
+            /** Climate */
+            climate?: string | null;
+            /**
+             * Frost Pocket
+             * @default false
+             */
+            frost_pocket: boolean;
+            /**
+             * Dangers
+             * @default []
+             */
+            dangers: string[];
+        };
+        /**
+         * TreeIn
+         * @description What of a tree the season depends on.
+         */
+        TreeIn: {
+            /** Species */
+            species: string;
+            /** Cultivar */
+            cultivar?: string | null;
+            /** Rootstock */
+            rootstock?: string | null;
+            /** Planted Year */
+            planted_year: number;
+            /**
+             * In Pot
+             * @default false
+             */
+            in_pot: boolean;
+            /**
+             * Under Cover
+             * @default false
+             */
+            under_cover: boolean;
+            /** Vigour */
+            vigour?: number | null;
+            /**
+             * Condition
+             * @default healthy
+             * @enum {string}
+             */
+            condition: "healthy" | "weak" | "neglected" | "transplanted" | "diseased" | "wilting" | "leafless";
+            /**
+             * Freeze Class
+             * @default F0
+             * @enum {string}
+             */
+            freeze_class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
+            /** Fruit On */
+            fruit_on?: ("none" | "light" | "full" | "never") | null;
+            /**
+             * Used Share
+             * @default 0
+             */
+            used_share: number;
+            /**
+             * Low Bloom
+             * @default false
+             */
+            low_bloom: boolean;
+            /**
+             * Too Tall
+             * @default false
+             */
+            too_tall: boolean;
+            /** Cut */
+            cut?: ("tip" | "second-node" | "limb" | "scaffold") | null;
         };
         /**
          * HedgerowOut
@@ -12180,26 +12619,6 @@ export interface components {
             excludes: string[];
         };
         /**
-         * LimbOut
-         * @description Its length and mass; ``lift_kg``: the mass to plan for.
-         */
-        LimbOut: {
-            /** Length M */
-            length_m: number;
-            /** Wood Kg */
-            wood_kg: number;
-            /** Leaf Kg */
-            leaf_kg: number;
-            /** Total Kg */
-            total_kg: number;
-            /** Lift Kg */
-            lift_kg: number;
-            /** Lower On Line */
-            lower_on_line: boolean;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
          * LimbCalcIn
          * @description The diameter of an uncut limb where it would be cut, and its kind.
          */
@@ -12606,18 +13025,6 @@ export interface components {
             cap_days?: number | null;
         };
         /**
-         * NormalsIn
-         * @description Twelve monthly mean minima and maxima, January first.
-         */
-        NormalsIn: {
-            /** Tmin */
-            tmin: number[];
-            /** Tmax */
-            tmax: number[];
-            /** Rain */
-            rain?: number[] | null;
-        };
-        /**
          * SeasonOut
          * @description Events, the best days of each growing year, and gapless segments for every kind of work.
          */
@@ -12745,37 +13152,6 @@ export interface components {
             carry_in?: string | null;
         };
         /**
-         * SeasonSiteIn
-         * @description A place. Frost dates as MM-DD at a risk of one year in ten, null where there is no frost.
-         */
-        SeasonSiteIn: {
-            /** Latitude */
-            latitude: number;
-            /** Longitude */
-            longitude?: number | null;
-            normals: components["schemas"]["NormalsIn"];
-            /** Last Frost */
-            last_frost: string | null;
-            /** First Frost */
-            first_frost: string | null;
-            /** Hot From */
-            hot_from?: string | null;
-            /** Hot To */
-            hot_to?: string | null;
-            /** Climate */
-            climate?: string | null;
-            /**
-             * Frost Pocket
-             * @default false
-             */
-            frost_pocket: boolean;
-            /**
-             * Dangers
-             * @default []
-             */
-            dangers: string[];
-        };
-        /**
          * StanceIn
          * @description The school chosen on each topic; the catalogue's default where none is.
          */
@@ -12800,63 +13176,6 @@ export interface components {
             first_fruit?: string | null;
             /** Union Shoots */
             union_shoots?: string | null;
-        };
-        /**
-         * TreeIn
-         * @description What of a tree the season depends on.
-         */
-        TreeIn: {
-            /** Species */
-            species: string;
-            /** Cultivar */
-            cultivar?: string | null;
-            /** Rootstock */
-            rootstock?: string | null;
-            /** Planted Year */
-            planted_year: number;
-            /**
-             * In Pot
-             * @default false
-             */
-            in_pot: boolean;
-            /**
-             * Under Cover
-             * @default false
-             */
-            under_cover: boolean;
-            /** Vigour */
-            vigour?: number | null;
-            /**
-             * Condition
-             * @default healthy
-             * @enum {string}
-             */
-            condition: "healthy" | "weak" | "neglected" | "transplanted" | "diseased" | "wilting" | "leafless";
-            /**
-             * Freeze Class
-             * @default F0
-             * @enum {string}
-             */
-            freeze_class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
-            /** Fruit On */
-            fruit_on?: ("none" | "light" | "full" | "never") | null;
-            /**
-             * Used Share
-             * @default 0
-             */
-            used_share: number;
-            /**
-             * Low Bloom
-             * @default false
-             */
-            low_bloom: boolean;
-            /**
-             * Too Tall
-             * @default false
-             */
-            too_tall: boolean;
-            /** Cut */
-            cut?: ("tip" | "second-node" | "limb" | "scaffold") | null;
         };
         /**
          * ShootOut
@@ -13016,16 +13335,6 @@ export interface components {
             fruit: number;
             /** Kind */
             kind: string | null;
-        };
-        /**
-         * TrunkOut
-         * @description Trunk just above the union, and the height of the highest fork.
-         */
-        TrunkOut: {
-            /** Diameter Mm */
-            diameter_mm: number;
-            /** Height M */
-            height_m: number;
         };
         /**
          * TraceCalcIn
@@ -27633,6 +27942,226 @@ export interface operations {
             };
         };
     };
+    rehearse_own_tree_post_rehearse__id__rehearse_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RehearseIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RehearsalOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    rehearse_own_tree_post_range__id__rehearse_range_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RehearseIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RangeOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     heights_ways_get_ways_ways_get: {
         parameters: {
             query?: never;
@@ -33287,6 +33816,111 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CropLoadOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_grow_grow_grow_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GrowIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GrowOut"];
                 };
             };
             /** @description Not readable as JSON */

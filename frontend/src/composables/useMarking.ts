@@ -8,6 +8,10 @@ import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 
 const DRAFTS = 'billhook-draft-'
 
+/** Puts cuts on a drawing as marks, as if they had been made by hand there. */
+export const draft = (frameId: string, cuts: Marked[]) =>
+  sessionStorage.setItem(DRAFTS + frameId, JSON.stringify(cuts))
+
 export function useMarking(
   treeId: Ref<string>,
   frameId: Ref<string | undefined>,

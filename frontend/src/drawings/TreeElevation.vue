@@ -13,11 +13,11 @@ import { drawnLimbs, flagsOf, girths, keepOf, standing } from './limbs'
 import { onStaff } from './staff'
 import GirthLabels from './GirthLabels.vue'
 import GroundLine from './GroundLine.vue'
-import LimbWood from './LimbWood.vue'
 import StaffMark from './StaffMark.vue'
 import StandingPerson from './StandingPerson.vue'
 import TapeFlag from './TapeFlag.vue'
-import { trunkOf, unionBand } from './trunk'
+import TreeInk from './TreeInk.vue'
+import { trunkOf } from './trunk'
 
 const props = defineProps<{
   frame: Frame
@@ -197,69 +197,24 @@ const limbOf = (id: string) => props.frame.limbs.find((l) => l.id === id)
     </g>
     <StaffMark :x="LEFT - 30" :y0="view.y0" :scale="view.scale" :top="top" :units="units" />
 
-    <g
-      aria-hidden="true"
-      :fill="frame.origin === 'sketched' ? 'none' : 'var(--leaf)'"
-      :stroke="frame.origin === 'sketched' ? 'var(--leaf)' : 'none'"
+    <TreeInk
+      :frame="frame"
+      :limbs="limbs"
+      :trunk="trunk"
+      :view="view"
+      :width="width"
+      :selected="selected"
     >
-      <template v-for="d in limbs" :key="d.limb.id">
-        <path
-          v-if="d.leavesInk"
-          :d="d.leavesInk"
-          :opacity="frame.origin === 'sketched' ? 0.45 : 0.5"
-        />
-        <path v-if="d.leavesGhost" :d="d.leavesGhost" opacity=".14" />
-      </template>
-    </g>
-    <g aria-hidden="true" fill="none" stroke="var(--ink)" :stroke-width="width > 600 ? 1.1 : 0.8">
-      <path v-for="d in limbs" :key="d.limb.id" :d="d.twigs" />
-    </g>
-
-    <path
-      v-if="edgePath"
-      :d="edgePath"
-      fill="none"
-      stroke="var(--tape)"
-      stroke-width="2.5"
-      stroke-dasharray="9 5"
-      aria-hidden="true"
-    />
-    <LimbWood :limbs="limbs.filter((d) => d.near < 0)" :selected="selected" />
-    <path
-      :d="trunk.d"
-      fill="var(--sheet)"
-      stroke="var(--ink)"
-      stroke-width="1.8"
-      aria-hidden="true"
-    />
-    <g aria-hidden="true">
-      <LimbWood :limbs="limbs.filter((d) => d.near >= 0)" :selected="selected" />
       <path
-        v-for="d in limbs"
-        :key="d.limb.id"
-        :d="d.leavesNear"
-        fill="var(--leaf)"
-        opacity=".72"
-        pointer-events="none"
+        v-if="edgePath"
+        :d="edgePath"
+        fill="none"
+        stroke="var(--tape)"
+        stroke-width="2.5"
+        stroke-dasharray="9 5"
+        aria-hidden="true"
       />
-      <g v-if="union !== null">
-        <path :d="unionBand(view, trunk.w, union)" stroke="#15201a" stroke-width="8" />
-        <path :d="unionBand(view, trunk.w, union)" stroke="var(--band)" stroke-width="4" />
-      </g>
-      <template v-for="d in limbs" :key="d.limb.id">
-        <circle
-          v-for="(f, i) in d.fruit"
-          :key="i"
-          :cx="f.at[0]"
-          :cy="f.at[1]"
-          :r="Math.max(3.4, 0.034 * view.scale)"
-          :fill="f.ghost ? 'var(--sheet)' : 'var(--fruit)'"
-          stroke="var(--ink)"
-          stroke-width="1.3"
-          :stroke-dasharray="f.ghost ? '2 2' : undefined"
-        />
-      </template>
-    </g>
+    </TreeInk>
     <!-- what can be picked: a wide unseen band on every limb, so that a thumb finds it; what is
          drawn inside an outline is only typical and bears no name -->
     <g v-if="touch || (frame.drawn && !plain)">

@@ -45,14 +45,14 @@ class GrowIn(Asked):
     frosts: Annotated[list[FrostNightIn], Field(max_length=30)] = []
 
 
-class TrunkOut(Answer):
+class ShapeTrunkOut(Answer):
     """Trunk just above the union, and the height of the highest fork."""
 
     diameter_mm: float
     height_m: float
 
 
-class LimbOut(Answer):
+class ShapeLimbOut(Answer):
     """One straight limb, as it is taken in."""
 
     id: str
@@ -76,8 +76,8 @@ class FrameShapeOut(Answer):
     """A skeleton, as it is taken in."""
 
     union_m: float | None
-    trunk: TrunkOut
-    limbs: list[LimbOut]
+    trunk: ShapeTrunkOut
+    limbs: list[ShapeLimbOut]
 
 
 def frame_shape(frame: Frame) -> dict[str, object]:
@@ -86,7 +86,7 @@ def frame_shape(frame: Frame) -> dict[str, object]:
     return {"union_m": frame.union_m, "trunk": frame.trunk, "limbs": limbs}
 
 
-class EventOut(Answer):
+class GrowEventOut(Answer):
     """What a rule did. price: share of a crop or of the leaf that it takes; shoots: limbs that came
     of it.
     """
@@ -112,7 +112,7 @@ class SeasonFiguresOut(Answer):
     sprouts: int
     minutes: float
     wounds_open: int
-    events: list[EventOut]
+    events: list[GrowEventOut]
 
 
 class SeasonTreeOut(SeasonFiguresOut):

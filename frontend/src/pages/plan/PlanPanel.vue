@@ -7,6 +7,7 @@ import SaidText from '@/controls/SaidText.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
+import { draft } from '@/composables/useMarking'
 import { useDay, useStage } from '@/composables/useStage'
 import { useSettings } from '@/composables/useSettings'
 import VerdictBox from '@/controls/VerdictBox.vue'
@@ -120,6 +121,17 @@ const goalName = (id: string) => plan.value?.goals.find((g) => g.id === id)?.nam
 const working = ref(false)
 const { act, busy, trouble } = useAct()
 let sheetId = newId()
+/** The same cuts as marks on the drawing, seasons ahead. */
+async function rehearse() {
+  const p = plan.value
+  if (!p) return
+  draft(
+    p.frame.id,
+    p.cuts.map((c) => ({ limb: c.limb, keep_m: c.keep_m, sick: c.work === 'sanitation' })),
+  )
+  day.value = p.day
+  await router.push(`/tree/${props.id}/rehearse`)
+}
 async function makeSheet() {
   const p = plan.value
   if (!p?.preview) return
@@ -258,14 +270,25 @@ async function makeSheet() {
         <p v-for="a in plan.after" :key="a.code"><SaidText :text="a.text" /></p>
       </section>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-      <button
-        type="button"
-        class="btn btn-go btn-tall text-part"
-        :disabled="!plan.preview || busy"
-        @click="makeSheet"
-      >
-        Make the cut sheet
-      </button>
+      <div class="grid grid-cols-[auto_1fr] gap-2">
+        <button
+          type="button"
+          class="btn btn-tall"
+          :disabled="!plan.cuts.length"
+          data-test="rehearse"
+          @click="rehearse"
+        >
+          Rehearse it
+        </button>
+        <button
+          type="button"
+          class="btn btn-go btn-tall text-part"
+          :disabled="!plan.preview || busy"
+          @click="makeSheet"
+        >
+          Make the cut sheet
+        </button>
+      </div>
       <p class="text-small text-ink2">
         Look at the blades before starting: sharp, clean, tight. Look for fruit, nests and lines
         before every cut; nobody under the limb. Local rules on protected trees and quarantine

@@ -204,6 +204,9 @@ async function save() {
           <button type="button" class="btn" :disabled="!m.canRedo.value" @click="m.redo()">
             Redo
           </button>
+          <RouterLink v-if="lines.length" class="btn" :to="`/tree/${tree.id}/rehearse`"
+            >Rehearse</RouterLink
+          >
           <button
             type="button"
             class="btn btn-go flex-1"

@@ -1,0 +1,1 @@
+"""Practice trees: believable trees with a trouble, to be looked at, decided on and talked over."""

@@ -1,0 +1,278 @@
+"""The debrief of a practice tree: what was done beside what is right, each difference with its
+reason and its price, the gravest first; and what the exact plan, and other ways of working, do.
+"""
+
+from __future__ import annotations
+
+import datetime as dt
+from collections.abc import Sequence
+from dataclasses import dataclass
+from typing import Literal
+
+from ..cuts.names import limb_names
+from ..frame.check import checked
+from ..frame.model import TRUNK, Cut
+from ..frame.share import frame_answer
+from ..frame.wood import wood_parameters
+from ..grow.course import rehearse
+from ..grow.model import Asked, DatedCut, SeasonTree
+from ..known import Knowledge
+from ..reasons import Reason
+from ..season.budget import yearly_budget
+from ..season.model import SeasonAnswer
+from ..season.season import season
+from ..season.today import verdict
+from ..words.dates import day_words
+from ..words.units import Units
+from ..words.values import Length, Saying, Share, say
+from .model import Part, PracticeTree
+
+SEASONS = 4
+MOST_SHOWN = 3
+RemarkKind = Literal[
+    "danger", "missed", "not-needed", "place", "besides", "early", "waited", "over"
+]
+
+
+@dataclass(frozen=True)
+class Decided:
+    """What somebody decided: the cuts, or to wait; and which dangers were looked for first."""
+
+    cuts: tuple[Cut, ...] = ()
+    wait: bool = False
+    seen: frozenset[str] = frozenset()
+
+
+@dataclass(frozen=True)
+class Remark:
+    """A difference. crop: crops it costs over the seasons looked at; minutes: work it brings;
+    years: until it is made good; grave: the greater the graver.
+    """
+
+    kind: RemarkKind
+    limb: str | None
+    crop: float
+    minutes: float
+    years: float
+    grave: float
+    reason: Reason
+
+
+@dataclass(frozen=True)
+class Course:
+    """Cuts and what they come to over the seasons looked at."""
+
+    name: str
+    cuts: tuple[Cut, ...]
+    share: float
+    crops: float
+    height_m: float
+    minutes: float
+    seasons: tuple[SeasonTree, ...]
+
+
+@dataclass(frozen=True)
+class Debrief:
+    """remarks: every difference, the gravest first; three of them are what to do otherwise. yours,
+    right: what was done, and what is right on the right day.
+    """
+
+    remarks: tuple[Remark, ...]
+    yours: Course
+    right: Course
+
+    @property
+    def otherwise(self) -> tuple[Remark, ...]:
+        """Three things to do otherwise."""
+        return self.remarks[:MOST_SHOWN]
+
+
+def debrief(
+    know: Knowledge, tree: PracticeTree, decided: Decided, units: Units = "metric"
+) -> Debrief:
+    """Talk a decision over. Raises: InvalidInput for a cut on no limb of the tree."""
+    checked(tree.frame, list(decided.cuts), None)
+    cuts = () if decided.wait else decided.cuts
+    day = tree.better or tree.day
+    yours = course(know, tree, "yours", cuts, tree.day)
+    right = course(know, tree, "right", tree.right, day)
+    names = limb_names(tree.frame)
+    remarks = [
+        *_dangers(know, tree, decided, units),
+        *_day(know, tree, cuts, decided, yours),
+        *_parts(know, tree, cuts, yours, names, units),
+        *_besides(know, tree, cuts, yours, names),
+        *_over(know, tree, yours),
+    ]
+    if decided.wait and tree.waits:
+        remarks = [r for r in remarks if r.kind == "danger"]
+    remarks.sort(key=lambda r: (-r.grave, r.kind, r.limb or ""))
+    return Debrief(tuple(remarks), yours, right)
+
+
+def course(
+    know: Knowledge, tree: PracticeTree, name: str, cuts: Sequence[Cut], day: dt.date
+) -> Course:
+    """Cuts on a day, and the seasons that follow."""
+    dated = tuple(DatedCut(c.limb, c.keep_m, day) for c in cuts)
+    asked = Asked(tree.site, tree.tree, tree.frame, dated, SEASONS, day, tree.seed)
+    seasons = rehearse(know, asked).seasons
+    share = frame_answer(tree.frame, list(cuts), wood_parameters(know, tree.kind))
+    return Course(
+        name=name,
+        cuts=tuple(cuts),
+        share=share.canopy_share_removed or 0.0,
+        crops=sum(s.crop for s in seasons),
+        height_m=seasons[-1].height_m,
+        minutes=sum(s.minutes for s in seasons),
+        seasons=seasons,
+    )
+
+
+def _dangers(know: Knowledge, tree: PracticeTree, decided: Decided, units: Units) -> list[Remark]:
+    clear = Length(know.number("cuts/line-clearance"), units)
+    found = []
+    for danger in tree.dangers:
+        if danger in decided.seen or decided.wait:
+            continue
+        what = say(f"practice-danger-{danger}", clear=clear)
+        reason = Reason("practice-danger", say("practice-danger", what=what))
+        found.append(Remark("danger", None, 0.0, 0.0, 0.0, 10.0, reason))
+    return found
+
+
+def _answer(know: Knowledge, tree: PracticeTree) -> SeasonAnswer:
+    until = tree.day + dt.timedelta(days=420)
+    return season(tree.site, tree.tree, know, tree.day, until, (tree.work,))
+
+
+def _day(
+    know: Knowledge, tree: PracticeTree, cuts: Sequence[Cut], decided: Decided, yours: Course
+) -> list[Remark]:
+    """Was it the day?"""
+    if decided.wait and not tree.waits:
+        reason = Reason("practice-waited", say("practice-waited"))
+        return [Remark("waited", None, 0.0, 0.0, 1.0, 0.8, reason)]
+    if not tree.waits or not cuts or tree.better is None:
+        return []
+    found = verdict(_answer(know, tree), tree.work, tree.day)
+    weeks = max(1, round((tree.better - tree.day).days / 7))
+    why = found.reasons[0].says if found.reasons else ""
+    text = say("practice-early", weeks=weeks, why=why, better=tree.better)
+    on_time = course(know, tree, "on time", cuts, tree.better)
+    crop = max(0.0, on_time.crops - yours.crops)
+    used: dict[str, float | str | None] = {"day": day_words(tree.day), "weeks": weeks}
+    reason = Reason("practice-early", text, used, date=tree.better)
+    return [Remark("early", None, crop, 0.0, 1.0, 1.2 + crop, reason)]
+
+
+def _parts(
+    know: Knowledge,
+    tree: PracticeTree,
+    cuts: Sequence[Cut],
+    yours: Course,
+    names: dict[str, str],
+    units: Units,
+) -> list[Remark]:
+    """Limb by limb: missed, not needed, cut in the wrong place."""
+    made = {c.limb: c for c in cuts}
+    found = []
+    for part in tree.parts:
+        cut, name = made.get(part.limb), names.get(part.limb, part.limb)
+        if part.act == "cut" and cut is None and not tree.waits:
+            better = (*cuts, part.cut)
+            text, kind = say("practice-missed", name=name, why=part.why), "missed"
+        elif part.act == "leave" and cut is not None:
+            better = tuple(c for c in cuts if c.limb != part.limb)
+            text, kind = say("practice-not-needed", name=name, why=part.why), "not-needed"
+        elif part.act == "cut" and cut is not None and _astray(part, cut):
+            better = (*(c for c in cuts if c.limb != part.limb), part.cut)
+            kept, right = Length(cut.keep_m, units), Length(part.keep_m, units)
+            text = say("practice-place", name=name, kept=kept, right=right, why=part.why)
+            kind = "place"
+        else:
+            continue
+        found.append(_weighed(know, tree, part, kind, text, better, yours))
+    return found
+
+
+def _astray(part: Part, cut: Cut) -> bool:
+    return abs(cut.keep_m - part.keep_m) > part.near_m
+
+
+def _weighed(
+    know: Knowledge,
+    tree: PracticeTree,
+    part: Part,
+    kind: str,
+    text: Saying,
+    better: Sequence[Cut],
+    yours: Course,
+) -> Remark:
+    """A difference with its price: the same decision with this one limb put right, over the same
+    seasons.
+    """
+    other = course(know, tree, "better", better, tree.day)
+    crop, minutes = other.crops - yours.crops, yours.minutes - other.minutes
+    row = f"practice-roles/{part.role}"
+    weight = know.number(f"{row}/weight") * (0.6 if kind == "place" else 1.0)
+    used: dict[str, float | str | None] = {
+        "crops over the seasons": round(crop, 3),
+        "minutes over the seasons": round(minutes, 1),
+    }
+    reason = Reason(f"practice-{kind}", text, used, catalogue_ids=(f"{row}/weight", f"{row}/years"))
+    grave = weight + max(0.0, crop) + max(0.0, minutes) / 60
+    kinds: dict[str, RemarkKind] = {"missed": "missed", "place": "place"}
+    return Remark(
+        kinds.get(kind, "not-needed"),
+        part.limb,
+        crop,
+        minutes,
+        know.number(f"{row}/years"),
+        grave,
+        reason,
+    )
+
+
+def _besides(
+    know: Knowledge, tree: PracticeTree, cuts: Sequence[Cut], yours: Course, names: dict[str, str]
+) -> list[Remark]:
+    """Cuts on limbs that nobody would have touched."""
+    asked = {p.limb for p in tree.parts}
+    wood, found = wood_parameters(know, tree.kind), []
+    for cut in cuts:
+        if cut.limb in asked:
+            continue
+        answer = frame_answer(tree.frame, list(cuts), wood)
+        cost = next(c for c in answer.cuts if c.limb == cut.limb)
+        if cost.void:
+            continue
+        less = course(know, tree, "less", [c for c in cuts if c.limb != cut.limb], tree.day)
+        crop = less.crops - yours.crops
+        name = "trunk" if cut.limb == TRUNK else names.get(cut.limb, cut.limb)
+        text = say("practice-besides", name=name, share=Share(cost.share or 0.0))
+        used: dict[str, float | str | None] = {"crops over the seasons": round(crop, 3)}
+        grave = 0.3 + max(0.0, crop) + (cost.share or 0.0)
+        found.append(
+            Remark(
+                "besides",
+                cut.limb,
+                crop,
+                yours.minutes - less.minutes,
+                1.0,
+                grave,
+                Reason("practice-besides", text, used),
+            )
+        )
+    return found
+
+
+def _over(know: Knowledge, tree: PracticeTree, yours: Course) -> list[Remark]:
+    age = max(0, tree.day.year - tree.tree.planted_year)
+    budget = yearly_budget(tree.tree, age, know).share
+    if yours.share <= budget + 1e-9:
+        return []
+    text = say("practice-over", share=Share(yours.share), budget=Share(budget))
+    over = yours.share - budget
+    reason = Reason("practice-over", text, {"over, share": round(over, 3)})
+    return [Remark("over", None, 0.0, 0.0, 1.0, 0.5 + 3 * over, reason)]

@@ -1,0 +1,319 @@
+<script setup lang="ts">
+/**
+ * Cut it here first: marks on the tree as it stands, and the tree one and more years on beside its
+ * uncut twin. Nothing is logged.
+ */
+import { sentence, type Schemas } from '@/api/client'
+import { useMarking } from '@/composables/useMarking'
+import { useNarrow } from '@/composables/useNarrow'
+import { useOpened } from '@/composables/useOpened'
+import { useSettings } from '@/composables/useSettings'
+import { useDay, useWork } from '@/composables/useStage'
+import { useTree } from '@/composables/useTree'
+import SaidText from '@/controls/SaidText.vue'
+import WhyDialog from '@/controls/WhyDialog.vue'
+import SeasonsAlong, { type Standing } from '@/drawings/SeasonsAlong.vue'
+import TwinBars, { type Bar } from '@/drawings/TwinBars.vue'
+import { dayWords } from '@/geometry/day'
+import { lengthWords, shareWords } from '@/geometry/measure'
+import { computed, ref, toRef } from 'vue'
+import MarkRow from './rehearse/MarkRow.vue'
+import { useRehearsal } from './rehearse/useRehearsal'
+import { useMarkKeys } from './tree/useMarkKeys'
+
+type Season = Schemas['RehearsedSeasonOut']
+const props = defineProps<{ id: string }>()
+const { units } = useSettings()
+const narrow = useNarrow()
+const day = useDay()
+const { data: tree, error: missing } = useTree(toRef(props, 'id'), day)
+useOpened(() =>
+  tree.value
+    ? { name: tree.value.name, kind: tree.value.kind_name, to: `/tree/${props.id}` }
+    : null,
+)
+const work = useWork(() => tree.value)
+const frame = computed(() => tree.value?.frame ?? null)
+const drawn = computed(() => !!frame.value?.drawn)
+const m = useMarking(
+  toRef(props, 'id'),
+  computed(() => (drawn.value ? frame.value?.id : undefined)),
+  work,
+  day,
+)
+const selected = ref<string | null>(null)
+useMarkKeys(frame, selected, m)
+const r = useRehearsal(toRef(props, 'id'), m.cuts, day, drawn)
+const { data, error, range, second, whitewash } = r
+
+/** How many years on the last drawing stands. */
+const ahead = ref(3)
+const last = computed(() => Math.min(ahead.value, (data.value?.seasons.length ?? 4) - 1))
+const shown = computed(() =>
+  narrow.value ? [last.value] : last.value > 1 ? [0, 1, last.value] : [0, last.value || 1],
+)
+const YEARS = ['', 'one year on', 'two years on', 'three years on', 'four years on']
+const title = (k: number) =>
+  k === 0 ? dayWords(data.value?.day ?? '') : (YEARS[k] ?? `${k} years on`)
+/** The first shows the tree as it stands with its cuts; later ones as they have grown. */
+const trees = computed((): Standing[] =>
+  data.value
+    ? shown.value.map((k) => ({
+        title: title(k),
+        frame: k === 0 ? data.value!.before : data.value!.seasons[k]!.frame,
+        twin: m.cuts.value.length ? data.value!.twin[k]!.frame : null,
+        notes: k === 0 ? [] : notesOf(data.value!.seasons, k),
+      }))
+    : [],
+)
+function notesOf(seasons: Season[], k: number) {
+  const there = new Set(seasons[k]!.frame.limbs.map((l) => l.id))
+  return seasons
+    .slice(0, k + 1)
+    .flatMap((s) => s.events)
+    .filter((e) => e.kind === 'headed')
+    .map((e) => e.shoots.filter((id) => there.has(id)))
+    .filter((ids) => ids.length > 1)
+    .slice(0, 3)
+    .map((ids) => ({
+      limb: ids[0]!,
+      text: k === 1 ? `${ids.length} shoots` : `the same ${ids.length}`,
+    }))
+}
+const whole = (n: number) => `${Math.round(n)}`
+function barsOf(k: number): Bar[] {
+  const [a, b] = [data.value!.seasons[k]!, data.value!.twin[k]!]
+  const c = data.value!.second[k]
+  const most = (what: 'height_m' | 'crop' | 'light_inside' | 'sprouts', least: number) =>
+    Math.max(least, ...data.value!.seasons.flatMap((s, i) => [s[what], data.value!.twin[i]![what]]))
+  const wide = range.value?.seasons[k]
+  const len = (x: number) => lengthWords(x, units.value)
+  const span = (low: string, high: string) => (low === high ? '' : `, ${low} to ${high}`)
+  return [
+    {
+      name: 'height',
+      most: most('height_m', 1) * 1.1,
+      value: a.height_m,
+      twin: b.height_m,
+      second: c?.height_m ?? null,
+      says: len(a.height_m),
+      beside: `twin ${len(b.height_m)}${wide ? span(len(wide.height_m.low), len(wide.height_m.high)) : ''}`,
+      tone: 'var(--ink)',
+    },
+    {
+      name: 'crop',
+      most: most('crop', 1) * 1.1,
+      value: wide?.crop.middle ?? a.crop,
+      twin: wide?.twin_crop.middle ?? b.crop,
+      second: c?.crop ?? null,
+      says: shareWords(wide?.crop.middle ?? a.crop),
+      beside: `twin ${shareWords(wide?.twin_crop.middle ?? b.crop)}${wide ? span(shareWords(wide.crop.low), shareWords(wide.crop.high)) : ''}`,
+      tone: 'var(--fruit)',
+    },
+    {
+      name: 'light inside',
+      most: most('light_inside', 0.4),
+      value: a.light_inside,
+      twin: b.light_inside,
+      second: c?.light_inside ?? null,
+      says: shareWords(a.light_inside),
+      beside: `twin ${shareWords(b.light_inside)}`,
+      tone: 'var(--leaf)',
+    },
+    {
+      name: 'sprouts',
+      most: Math.max(8, most('sprouts', 8)),
+      value: a.sprouts,
+      twin: b.sprouts,
+      second: c?.sprouts ?? null,
+      says: whole(a.sprouts),
+      beside: `twin ${whole(b.sprouts)}${a.sprouts ? `, ${whole(a.minutes)} min` : ''}`,
+      tone: 'var(--go)',
+    },
+  ]
+}
+const events = computed(() => data.value?.seasons.flatMap((s) => s.events) ?? [])
+const eventsOf = (limb: string) => events.value.filter((e) => e.limb === limb)
+/** What befell the whole tree, with its year. */
+const befell = computed(
+  () =>
+    data.value?.seasons.flatMap((s) =>
+      s.events.filter((e) => !e.limb).map((e) => ({ ...e, year: s.year })),
+    ) ?? [],
+)
+const limbOf = (id: string) => frame.value?.limbs.find((l) => l.id === id)
+const unmarked = computed(
+  () => frame.value?.limbs.filter((l) => !m.cuts.value.some((c) => c.limb === l.id)) ?? [],
+)
+function pick(id: string, keep: number) {
+  selected.value = id
+  if (!m.cuts.value.some((c) => c.limb === id)) m.mark(id, keep)
+}
+function add(event: Event) {
+  const list = event.target as HTMLSelectElement
+  if (list.value) pick(list.value, 0)
+  list.value = ''
+}
+const why = ref(false)
+</script>
+
+<template>
+  <div class="px-6 py-3 grid gap-3 max-[720px]:px-3">
+    <p v-if="missing && !tree" class="wrong" role="alert">{{ sentence(missing) }}</p>
+    <header class="flex flex-wrap gap-x-4 gap-y-2 items-center">
+      <RouterLink v-if="tree" class="plate text-title" :to="`/tree/${id}/cut`">{{
+        tree.name
+      }}</RouterLink>
+      <h1 class="text-head font-semibold">Rehearsal</h1>
+      <p class="text-note text-ink2 max-[720px]:basis-full">
+        Nothing is logged. In broken lines its twin, uncut, in the same weather.
+      </p>
+      <div class="ml-auto flex gap-2 max-[720px]:ml-0">
+        <button type="button" class="btn" :disabled="!m.cuts.value.length" @click="m.clear()">
+          Cut it again
+        </button>
+        <RouterLink
+          class="btn btn-go"
+          :class="{ 'pointer-events-none opacity-60': !m.cuts.value.length }"
+          :to="`/tree/${id}/cut/marks`"
+          >Plan these cuts</RouterLink
+        >
+      </div>
+    </header>
+    <div v-if="tree && !drawn" class="grid gap-2 max-w-[60ch]">
+      <p>
+        Only the size of this tree is known. Measure its main limbs, or trace them on a photo, and
+        it can be rehearsed.
+      </p>
+      <RouterLink class="btn w-fit" :to="`/tree/${id}/limbs`">Its limbs</RouterLink>
+    </div>
+    <p v-if="error" class="wrong" role="alert">{{ sentence(error) }}</p>
+    <template v-if="data && drawn">
+      <SeasonsAlong
+        :trees="trees"
+        :units="units"
+        :from="180"
+        :width="narrow ? 390 : 1232"
+        :height="narrow ? 330 : 360"
+        :wanted="data.wanted_m"
+        :cuts="shown[0] === 0 ? m.cuts.value : []"
+        :gone="shown[0] === 0 && m.cuts.value.length ? (m.answer.value?.gone ?? []) : []"
+        :selected="selected"
+        @pick="pick"
+        @slide="m.slide"
+        @settle="m.settle()"
+      />
+      <div class="flex flex-wrap gap-x-6 gap-y-1 items-center">
+        <label class="label" for="ahead">{{ narrow ? 'Season' : 'Last drawing' }}</label>
+        <input
+          id="ahead"
+          v-model.number="ahead"
+          type="range"
+          class="min-h-touch flex-1 min-w-40 max-w-[420px]"
+          :min="narrow ? 0 : 1"
+          :max="data.seasons.length - 1"
+          :aria-valuetext="title(last)"
+        />
+        <span class="tag text-lead" data-test="ahead">{{ title(last) }}</span>
+      </div>
+      <div class="grid gap-x-4" :style="{ gridTemplateColumns: `repeat(${shown.length}, 1fr)` }">
+        <section v-for="k in shown" :key="k" :aria-label="title(k)" data-test="season">
+          <TwinBars :bars="barsOf(k)" />
+        </section>
+      </div>
+      <p v-if="m.problem.value" class="wrong" role="alert">{{ m.problem.value }}</p>
+      <p
+        v-else-if="m.cuts.value.length && m.answer.value"
+        :class="{ keep: !m.answer.value.against.fits }"
+      >
+        {{ m.answer.value.against.sentence }}
+      </p>
+      <div class="grid gap-x-11 gap-y-2 md:grid-cols-2 border-t-2 border-ink pt-2">
+        <section aria-label="Cuts">
+          <h2 class="text-part">Your cuts</h2>
+          <p v-if="!m.cuts.value.length" class="text-ink2">
+            Touch a limb in the first drawing where you would cut it, or choose one here. The years
+            ahead answer at once.
+          </p>
+          <ol>
+            <MarkRow
+              v-for="(c, i) in m.cuts.value"
+              :key="c.limb"
+              :n="i + 1"
+              :cut="c"
+              :limb="limbOf(c.limb)"
+              :events="eventsOf(c.limb)"
+              :units="units"
+              :on="selected === c.limb"
+              @pick="selected = c.limb"
+              @slide="m.slide(c.limb, $event)"
+              @settle="m.settle()"
+              @off="m.remove(c.limb)"
+            />
+          </ol>
+          <label class="label" for="add-cut">Cut a limb off</label>
+          <select id="add-cut" class="field" @change="add">
+            <option value="">choose a limb …</option>
+            <option v-for="l in unmarked" :key="l.id" :value="l.id">{{ l.name }}</option>
+          </select>
+          <div class="flex flex-wrap gap-2 mt-3">
+            <button
+              type="button"
+              class="btn btn-small"
+              :disabled="!m.canUndo.value"
+              @click="m.undo()"
+            >
+              Undo
+            </button>
+            <button
+              type="button"
+              class="btn btn-small"
+              :disabled="!m.canRedo.value"
+              @click="m.redo()"
+            >
+              Redo
+            </button>
+            <button
+              v-if="!second"
+              type="button"
+              class="btn btn-small"
+              :disabled="!m.cuts.value.length"
+              @click="r.keepAsSecond()"
+            >
+              Keep as second plan
+            </button>
+            <button v-else type="button" class="btn btn-small" @click="r.dropSecond()">
+              Second plan away
+            </button>
+            <button type="button" class="btn btn-small" @click="r.otherWeather()">
+              Other weather
+            </button>
+            <label class="flex items-center gap-2 min-h-touch">
+              <input v-model="whitewash" type="checkbox" class="size-6" /> bared bark whitewashed
+            </label>
+          </div>
+        </section>
+        <section aria-label="What comes of it" aria-live="polite" class="grid gap-2 content-start">
+          <h2 class="text-part">What comes of it</h2>
+          <p v-for="reason in data.reasons" :key="reason.code"><SaidText :text="reason.text" /></p>
+          <p v-for="(e, i) in befell" :key="i" class="text-note">
+            <b>{{ e.year }}</b> <SaidText :text="e.text" />
+          </p>
+          <p v-if="second" class="text-note">The red mark on each bar is your second plan.</p>
+          <p class="text-small text-ink2">
+            How sure: our estimate{{
+              range ? `; the ranges are those of ${range.runs} seasons' weather` : ''
+            }}.
+            <button type="button" class="underline min-h-6" @click="why = true">Why</button>
+          </p>
+          <WhyDialog
+            v-model="why"
+            title="Rehearsal"
+            sentence="A tree grows on the drawing by rules of the trade; each is listed with how sure it is."
+            :reasons="data.reasons"
+          />
+        </section>
+      </div>
+    </template>
+  </div>
+</template>

@@ -1,0 +1,110 @@
+"""Practice trees are trees, can be solved, and leave something alone; a debrief finds what was
+done otherwise, says why and what it costs, the gravest first.
+"""
+
+from __future__ import annotations
+
+import datetime as dt
+
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from billhook.core.errors import InvalidInput
+from billhook.core.frame.check import frame_problems
+from billhook.core.frame.model import Cut
+from billhook.core.frame.share import frame_answer
+from billhook.core.practice.debrief import Decided, debrief
+from billhook.core.practice.tree import practice_tree
+from billhook.core.practice.troubles import TROUBLES, left_alone
+from billhook.core.season.budget import yearly_budget
+from billhook.core.season.season import season
+from billhook.core.season.today import verdict
+
+troubles = st.sampled_from(sorted(TROUBLES))
+seeds = st.integers(0, 2000)
+ALL = frozenset({"thorns", "ladder", "line", "sap"})
+
+
+@settings(max_examples=150)
+@given(trouble=troubles, seed=seeds, southern=st.booleans())
+def test_every_practice_tree_is_a_tree_that_can_be_solved(know, wood, trouble, seed, southern):
+    tree = practice_tree(know, trouble, seed, southern)
+    assert frame_problems(tree.frame) == []
+    assert practice_tree(know, trouble, seed, southern) == tree
+    limbs = {x.id for x in tree.frame.limbs}
+    assert {p.limb for p in tree.parts} <= limbs
+    assert left_alone(tree.parts) >= 1
+    if trouble != "frozen":
+        assert tree.right
+        answer = frame_answer(tree.frame, list(tree.right), wood)
+        share = answer.canopy_share_removed or 0.0
+        age = tree.day.year - tree.tree.planted_year
+        if trouble != "whip":  # a young stem is trained by shoots, not by its canopy
+            assert share <= yearly_budget(tree.tree, age, know).share + 0.05
+        assert all(not c.void for c in answer.cuts)
+
+
+@settings(max_examples=60)
+@given(trouble=troubles, seed=seeds)
+def test_what_is_right_is_told_as_right(know, trouble, seed):
+    tree = practice_tree(know, trouble, seed)
+    done = Decided((), True, ALL) if tree.waits else Decided(tree.right, False, ALL)
+    found = debrief(know, tree, done)
+    assert [r.kind for r in found.remarks if r.kind != "over"] == []
+    assert found.yours.cuts == (() if tree.waits else tree.right)
+
+
+@settings(max_examples=60)
+@given(trouble=troubles, seed=seeds)
+def test_what_is_wrong_is_found_with_its_reason_and_the_gravest_first(know, trouble, seed):
+    tree = practice_tree(know, trouble, seed)
+    leave = [p for p in tree.parts if p.act == "leave"]
+    wrong = tuple(Cut(p.limb, 0.0) for p in leave[:1])
+    found = debrief(know, tree, Decided(wrong))
+    kinds = [r.kind for r in found.remarks]
+    assert "not-needed" in kinds
+    assert kinds.count("missed") == (0 if tree.waits else len(tree.right))
+    assert kinds.count("danger") == len(tree.dangers)
+    assert ("early" in kinds) == tree.waits
+    grave = [r.grave for r in found.remarks]
+    assert grave == sorted(grave, reverse=True)
+    assert len(found.otherwise) == min(3, len(found.remarks))
+    if tree.dangers:
+        assert found.otherwise[0].kind == "danger"
+    assert debrief(know, tree, Decided(wrong)) == found
+
+
+@given(seed=seeds)
+def test_the_day_of_the_story_is_as_the_season_says(know, seed):
+    for trouble in TROUBLES:
+        tree = practice_tree(know, trouble, seed)
+        if trouble == "half-in-fruit":
+            continue  # judged end by end: what carries nothing
+        until = tree.day + dt.timedelta(days=430)
+        answer = season(tree.site, tree.tree, know, tree.day, until, (tree.work,))
+        today = verdict(answer, tree.work, tree.day)
+        if tree.waits:
+            assert today.status in ("wait", "stop", "light")
+            assert verdict(answer, tree.work, tree.better).status == "go"
+        else:
+            assert today.status == "go"
+
+
+def test_a_top_that_is_headed_is_a_cut_in_the_wrong_place(know):
+    tree = practice_tree(know, "too-tall", 4)
+    top = next(p for p in tree.parts if p.role == "top")
+    headed = Cut(top.limb, top.keep_m + 0.4)
+    found = debrief(know, tree, Decided((headed,), False, ALL))
+    (place,) = [r for r in found.remarks if r.kind == "place"]
+    assert place.limb == top.limb
+    assert place.minutes > 0  # the sprouts that follow take time
+    waited = debrief(know, tree, Decided((), True, ALL))
+    assert "waited" in [r.kind for r in waited.remarks]
+
+
+def test_what_is_unknown_is_refused(know):
+    with pytest.raises(InvalidInput):
+        practice_tree(know, "nothing", 1)
+    with pytest.raises(InvalidInput):
+        debrief(know, practice_tree(know, "skirt", 1), Decided((Cut("nobody", 0.0),)))

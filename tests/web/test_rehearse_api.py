@@ -1,0 +1,79 @@
+"""A rehearsal over the API: the stored tree's own season prices its first crop, the twin beside it,
+a second plan, and nothing kept of it; the calculator takes what it gives.
+"""
+
+from __future__ import annotations
+
+import pytest
+
+from ..places import TODAY
+from .asking import post, refused
+from .bodies import FRAME, SEASON
+
+CUT = {"limb": "e", "keep_m": 0.4}
+
+
+def test_a_stored_tree_is_rehearsed_at_the_price_of_the_day(served):
+    path = f"/api/trees/{served.tree_id}/rehearse"
+    before = served.client.get(f"/api/trees/{served.tree_id}").get_json()
+    found = post(served, path, {"cuts": [CUT], "day": TODAY.isoformat(), "seasons": 4})
+    preview = post(
+        served,
+        f"/api/trees/{served.tree_id}/preview",
+        {"cuts": [CUT], "work": "thin", "frame_id": served.frame_id, "day": TODAY.isoformat()},
+    )
+    first, twin = found["seasons"][0], found["twin"][0]
+    share = preview["canopy_share_removed"]
+    assert first["leaf_share"] == pytest.approx(1 - share)
+    assert first["height_m"] == pytest.approx(preview["after"]["height_m"])
+    price = preview["verdict"]["price"]
+    assert first["crop"] == pytest.approx(twin["crop"] - price * share, abs=1e-3)
+    assert found["second"] == []
+    assert [r["code"] for r in found["reasons"]][:2] == ["grow-sum-crop", "grow-sum-height"]
+    shoots = [e["shoots"] for s in found["seasons"] for e in s["events"] if e["kind"] == "headed"]
+    drawn = {x["id"] for x in found["seasons"][1]["frame"]["limbs"]}
+    assert set(shoots[0]) <= drawn
+    assert served.client.get(f"/api/trees/{served.tree_id}").get_json() == before
+
+
+def test_a_second_plan_and_the_range_over_many_weathers(served):
+    path = f"/api/trees/{served.tree_id}/rehearse"
+    body = {"cuts": [CUT], "second": [{"limb": "w", "keep_m": 0.0}], "seasons": 3, "seed": 5}
+    found = post(served, path, body)
+    assert len(found["second"]) == 3
+    assert found["second"][0]["leaf_share"] != found["seasons"][0]["leaf_share"]
+    other = post(served, path, body | {"cuts": body["second"], "second": None})
+    assert other["seasons"][2]["crop"] == found["second"][2]["crop"]
+    ranges = post(served, f"{path}/range", body)
+    assert ranges["runs"] == 20
+    for season in ranges["seasons"]:
+        assert season["crop"]["low"] <= season["crop"]["middle"] <= season["crop"]["high"]
+    assert ranges["seasons"][2]["height_m"]["low"] < ranges["seasons"][2]["height_m"]["high"]
+
+
+def test_what_is_not_drawn_or_not_there_is_refused(served):
+    bare = f"/api/trees/{served.bare_id}/rehearse"
+    assert "not drawn" in refused(served, bare, {"cuts": []})[""]
+    path = f"/api/trees/{served.tree_id}/rehearse"
+    wrong = refused(served, path, {"cuts": [{"limb": "nobody", "keep_m": 0.1}]})
+    assert "/cuts/0/limb" in wrong
+
+
+def test_the_calculator_takes_what_it_gives(served):
+    body = {
+        "site": SEASON["site"],
+        "tree": SEASON["tree"],
+        "frame": FRAME,
+        "cuts": [CUT | {"day": "2027-03-24"}],
+        "seasons": 3,
+    }
+    found = post(served, "/api/calc/grow", body)
+    assert [s["year"] for s in found["seasons"]] == [2027, 2028, 2029]
+    assert len(found["twin"]["seasons"]) == 3
+    again = post(
+        served, "/api/calc/grow", body | {"frame": found["seasons"][2]["frame"], "cuts": []}
+    )
+    assert again["seasons"][0]["height_m"] == pytest.approx(found["seasons"][2]["height_m"])
+    assert post(served, "/api/calc/grow", body) == found
+    other = body | {"tree": SEASON["tree"] | {"species": "quince"}}
+    assert "/tree/species" in refused(served, "/api/calc/grow", other)
