@@ -43,6 +43,7 @@ from .holding import (
 )
 from .plan import counted, cutting, proposals, sheets
 from .rehearse import own_tree as rehearse_own_tree
+from .rehearse import practice as rehearse_practice
 from .season import almanac, calendar, months, says, stances, today, weather
 from .tree import observing, tracing, trees
 from .walk import rows, shoots, walks
@@ -89,6 +90,7 @@ BLUEPRINTS = tuple(
         heights_rotations,
         heights_tree,
         rehearse_own_tree,
+        rehearse_practice,
         heights_ways,
         frost_site,
         frost_tree,

@@ -77,3 +77,34 @@ def test_the_calculator_takes_what_it_gives(served):
     assert post(served, "/api/calc/grow", body) == found
     other = body | {"tree": SEASON["tree"] | {"species": "quince"}}
     assert "/tree/species" in refused(served, "/api/calc/grow", other)
+
+
+def test_every_lesson_opens_with_one_right_choice_and_a_debrief_for_each(served):
+    troubles = served.client.get("/api/practice").get_json()["troubles"]
+    course = [t["id"] for t in troubles if t["lesson"]]
+    assert [t["lesson"] for t in troubles if t["lesson"]] == list(range(1, 13))
+    for trouble in course:
+        lesson = served.client.get(f"/api/practice/lessons/{trouble}").get_json()
+        assert [c["right"] for c in lesson["choices"]].count(True) == 1
+        drawn = {x["id"] for x in lesson["frame"]["limbs"]}
+        assert {c["limb"] for c in lesson["clues"]} <= drawn
+        for choice in lesson["choices"]:
+            found = choice["debrief"]
+            assert choice["right"] or found["remarks"]
+            assert len(found["ways"]) == 3
+            assert all(r["text"] for r in found["remarks"])
+    assert served.client.get("/api/practice/lessons/one-sided").status_code == 422
+
+
+def test_a_decision_on_a_practice_tree_is_talked_over(served):
+    tree = served.client.get("/api/practice/trees/too-tall?seed=4").get_json()
+    assert tree == served.client.get("/api/practice/trees/too-tall?seed=4").get_json()
+    path = "/api/practice/trees/too-tall/debrief"
+    nothing = post(served, path, {"seed": 4, "wait": True})
+    right = [{"limb": c["limb"], "keep_m": c["keep_m"]} for c in nothing["right"]["cuts"]]
+    done = post(served, path, {"seed": 4, "cuts": right, "seen": ["ladder"]})
+    assert [r["kind"] for r in done["remarks"] if r["kind"] != "over"] == []
+    blind = post(served, path, {"seed": 4, "cuts": right})
+    assert blind["remarks"][0]["kind"] == "danger"
+    assert "/seen/0" in refused(served, path, {"seed": 4, "seen": ["dragons"]})
+    assert "/trouble" in refused(served, "/api/practice/trees/none/debrief", {})

@@ -43,6 +43,7 @@ ASKS = {
     "POST /api/trees/{id}/grown",
     "POST /api/trees/{id}/rehearse",
     "POST /api/trees/{id}/rehearse/range",
+    "POST /api/practice/trees/{id}/debrief",
 }
 # Writes without an undo, and why; at most six.
 WITHOUT: dict[str, str] = {

@@ -129,15 +129,18 @@ def course(
     )
 
 
-def _dangers(know: Knowledge, tree: PracticeTree, decided: Decided, units: Units) -> list[Remark]:
+def dangers_of(know: Knowledge, tree: PracticeTree, units: Units = "metric") -> dict[str, Saying]:
+    """What could hurt somebody at a tree, and what is said of it."""
     clear = Length(know.number("cuts/line-clearance"), units)
+    return {d: say(f"practice-danger-{d}", clear=clear) for d in tree.dangers}
+
+
+def _dangers(know: Knowledge, tree: PracticeTree, decided: Decided, units: Units) -> list[Remark]:
     found = []
-    for danger in tree.dangers:
-        if danger in decided.seen or decided.wait:
-            continue
-        what = say(f"practice-danger-{danger}", clear=clear)
-        reason = Reason("practice-danger", say("practice-danger", what=what))
-        found.append(Remark("danger", None, 0.0, 0.0, 0.0, 10.0, reason))
+    for danger, what in dangers_of(know, tree, units).items():
+        if danger not in decided.seen and not decided.wait:
+            reason = Reason("practice-danger", say("practice-danger", what=what))
+            found.append(Remark("danger", None, 0.0, 0.0, 0.0, 10.0, reason))
     return found
 
 
@@ -270,8 +273,8 @@ def _besides(
 def _over(know: Knowledge, tree: PracticeTree, yours: Course) -> list[Remark]:
     age = max(0, tree.day.year - tree.tree.planted_year)
     budget = yearly_budget(tree.tree, age, know).share
-    if yours.share <= budget + 1e-9:
-        return []
+    if yours.share <= budget + 1e-9 or tree.work == "young":
+        return []  # a young stem is trained by its shoots
     text = say("practice-over", share=Share(yours.share), budget=Share(budget))
     over = yours.share - budget
     reason = Reason("practice-over", text, {"over, share": round(over, 3)})

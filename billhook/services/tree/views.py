@@ -92,9 +92,11 @@ def frame_view(at: Workplace, session: Session, row: FrameRow) -> FrameView:
     )
 
 
-def imagined_view(row: FrameRow, frame: Frame, day: dt.date, seq: int) -> FrameView:
+def imagined_view(
+    row: FrameRow, frame: Frame, day: dt.date, seq: int, origin: str = "simulated"
+) -> FrameView:
     """A frame that nobody stored, drawn as a later one of a stored frame's."""
-    given = {"id": new_id(), "date": day, "origin": "simulated", "seq": seq}
+    given = {"id": new_id(), "date": day, "origin": origin, "seq": seq}
     roots = roots_of(frame)
     return FrameView(
         FrameRow(**{**row.model_dump(), **given}),

@@ -103,6 +103,10 @@ POST /api/trees/{id}/envelope
 POST /api/trees/{id}/grown
 POST /api/trees/{id}/rehearse
 POST /api/trees/{id}/rehearse/range
+GET /api/practice
+GET /api/practice/trees/{id}
+POST /api/practice/trees/{id}/debrief
+GET /api/practice/lessons/{id}
 """
 
 _LOOK_AND_DO = """

@@ -290,6 +290,12 @@ def resources(
         },
         f"POST {tree}/grown": {"school": "third-of-tree", "years": 3, "cap_m": 2.5},
         f"POST {tree}/rehearse": REHEARSE,
+        "POST /api/practice/trees/skirt/debrief": {
+            "seed": 4,
+            "cuts": [{"limb": "l1", "keep_m": 0.0}],
+            "wait": False,
+            "seen": ["line"],
+        },
         f"POST {tree}/rehearse/range": REHEARSE,
         "POST /api/rotations": {
             "id": ID,

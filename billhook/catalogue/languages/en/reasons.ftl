@@ -669,3 +669,6 @@ practice-danger-line = A power line. Look up before every cut; nearer than { $cl
 practice-danger-sap = Sap that burns the skin and eyes. Sleeves, gloves, and let cut ends drip away from you.
 practice-priced = { " " }In four seasons: { $crop } crops and { $minutes } minutes.
 practice-all-right = All as a good practitioner would do it today.
+practice-choice-wait = leave it today, and wait
+practice-choice-off = take off { $names }
+practice-choice-head = cut { $names } back by half

@@ -1,0 +1,114 @@
+"""Practice trees over the API."""
+
+from __future__ import annotations
+
+from typing import Any
+
+from flask_openapi.blueprint import APIBlueprint
+
+from ...core.cuts.names import limb_names
+from ...core.errors import refuse
+from ...core.frame.model import TRUNK
+from ...core.practice.debrief import SEASONS, Course, Debrief, Decided
+from ...core.practice.model import PracticeTree
+from ...services.rehearse import practice
+from ...services.rehearse.practice import DANGERS, Practice
+from ..answers import body as answer
+from ..answers import drawn, here
+from ..models.practice import (
+    DebriefOut,
+    DecideIn,
+    LessonOut,
+    PracticeOut,
+    SeedQuery,
+    TroublePath,
+    TroublesOut,
+)
+
+routes = APIBlueprint("rehearse_practice", __name__, url_prefix="/api/practice")
+
+
+def _shown(found: Practice) -> dict[str, Any]:
+    names, tree = limb_names(found.tree.frame), found.tree
+    clues = [{"limb": p.limb, "name": names[p.limb], "looks": p.looks} for p in tree.parts]
+    return {
+        "trouble": found.trouble,
+        "seed": tree.seed,
+        "kind_name": found.kind_name,
+        "climate_name": found.climate_name,
+        "age_years": tree.day.year - tree.tree.planted_year,
+        "day": tree.day,
+        "frame": drawn(found.view),
+        "clues": clues,
+    }
+
+
+def _course(tree: PracticeTree, found: Course) -> dict[str, Any]:
+    names = {TRUNK: "trunk", **limb_names(tree.frame)}
+    cuts = [{**vars(c), "name": names[c.limb]} for c in found.cuts]
+    return {**vars(found), "cuts": cuts}
+
+
+def _debrief(tree: PracticeTree, found: Debrief, ways: tuple[Course, ...]) -> dict[str, Any]:
+    return {
+        "remarks": [{**vars(r), "text": r.reason.says} for r in found.remarks],
+        "better": tree.better,
+        "yours": _course(tree, found.yours),
+        "right": _course(tree, found.right),
+        "ways": [_course(tree, w) for w in ways],
+        "seasons": SEASONS,
+    }
+
+
+@routes.get("", responses={200: TroublesOut})
+def get_troubles() -> dict[str, Any]:
+    """Every trouble that can be practised, and what could hurt somebody at such trees."""
+    return answer(TroublesOut, {"troubles": practice.troubles(here()), "dangers": list(DANGERS)})
+
+
+@routes.get("/trees/<id>", responses={200: PracticeOut})
+def get_tree(path: TroublePath, query: SeedQuery) -> dict[str, Any]:
+    """A practice tree with a trouble, the same for the same seed."""
+    return answer(PracticeOut, _shown(practice.shown(here(), path.id, query.seed)))
+
+
+@routes.post("/trees/<id>/debrief", responses={200: DebriefOut})
+def post_debrief(path: TroublePath, body: DecideIn) -> dict[str, Any]:
+    """A decision on a practice tree beside what is right: each difference with its reason and its
+    price, the gravest first. Nothing is saved.
+    """
+    at = here()
+    refuse(
+        {
+            f"/seen/{i}": f"must be one of {', '.join(DANGERS)}"
+            for i, danger in enumerate(body.seen)
+            if danger not in DANGERS
+        }
+    )
+    cuts = tuple(c.core() for c in body.cuts)
+    decided = Decided(cuts, body.wait, frozenset(body.seen))
+    tree = practice.shown(at, path.id, body.seed).tree
+    found = practice.talked_over(at, path.id, body.seed, decided)
+    return answer(DebriefOut, _debrief(tree, found.found, found.ways))
+
+
+@routes.get("/lessons/<id>", responses={200: LessonOut})
+def get_lesson(path: TroublePath) -> dict[str, Any]:
+    """A lesson of the course, every choice with its debrief, so that it can be taken without
+    signal.
+    """
+    shown, lesson, ways = practice.lesson_of(here(), path.id)
+    tree = lesson.tree
+    choices = [
+        {
+            "says": c.says,
+            "cuts": _course(tree, c.found.yours)["cuts"],
+            "wait": c.decided.wait,
+            "right": c.right,
+            "debrief": _debrief(tree, c.found, ways),
+        }
+        for c in lesson.choices
+    ]
+    dangers = [{"id": k, "text": v} for k, v in lesson.dangers.items()]
+    given = {**_shown(shown), "n": lesson.n, "choices": choices, "dangers": dangers}
+    return answer(LessonOut, given)
