@@ -135,6 +135,13 @@ export const router = createRouter({
     { path: '/heights', name: 'heights', component: () => import('@/pages/HeightsPage.vue') },
     { path: '/frost', name: 'frost', component: () => import('@/pages/FrostPage.vue') },
     { path: '/phone', name: 'phone', component: () => import('@/pages/PhonePage.vue') },
+    { path: '/practice', name: 'practice', component: () => import('@/pages/PracticePage.vue') },
+    {
+      path: '/practice/:id',
+      name: 'lesson',
+      component: () => import('@/pages/LessonPage.vue'),
+      props: true,
+    },
     { path: '/help', name: 'help', component: () => import('@/pages/HelpPage.vue') },
     { path: '/known', name: 'known', component: () => import('@/pages/KnownPage.vue') },
     ...moved,

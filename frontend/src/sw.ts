@@ -18,6 +18,11 @@ const CACHE = 'billhook-pages'
 const KNOWN = 'billhook-known'
 /** Answers that change only with the pages. */
 const FIXED = new Set(['/api/catalogue', '/api/glossary'])
+/** The course changes only with them too, and is kept once it was opened. */
+const fixed = (url: URL) =>
+  FIXED.has(url.pathname + url.search) ||
+  url.pathname === '/api/practice' ||
+  url.pathname.startsWith('/api/practice/lessons/')
 
 async function takeIn(): Promise<void> {
   const cache = await caches.open(CACHE)
@@ -102,7 +107,7 @@ self.addEventListener('sync' as 'message', (event) => {
 })
 self.addEventListener('fetch', (event) => {
   const url = new URL(event.request.url)
-  if (url.origin === self.location.origin && FIXED.has(url.pathname + url.search))
+  if (event.request.method === 'GET' && url.origin === self.location.origin && fixed(url))
     return event.respondWith(known(event.request))
   if (
     event.request.method !== 'GET' ||

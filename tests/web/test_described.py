@@ -47,7 +47,7 @@ def test_no_two_models_share_a_name_so_that_the_description_shows_each():
     folder = Path(models.__file__).parent
     names = [
         n
-        for f in folder.glob("*.py")
+        for f in folder.rglob("*.py")
         for n in re.findall(r"^class (\w+)\(", f.read_text(), re.MULTILINE)
     ]
     assert len(names) > 200

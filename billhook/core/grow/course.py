@@ -48,7 +48,7 @@ def rehearse(know: Knowledge, asked: Asked) -> Grown:
 
 
 def spreads(know: Knowledge, asked: Asked) -> list[dict[str, Spread]]:
-    """Lowest, middle and highest height [m] and crop of each season over the weather of many
+    """Lowest, mean and highest height [m] and crop of each season over the weather of many
     seeds; of the tree that is cut, and of its twin.
     """
     runs = [
@@ -65,8 +65,7 @@ def spreads(know: Knowledge, asked: Asked) -> list[dict[str, Spread]]:
 
 
 def _spread(values: list[float]) -> Spread:
-    ordered = sorted(values)
-    return Spread(ordered[0], ordered[len(ordered) // 2], ordered[-1])
+    return Spread(min(values), sum(values) / len(values), max(values))
 
 
 def _checked(asked: Asked) -> tuple[Span, ...]:

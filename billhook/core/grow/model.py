@@ -110,8 +110,8 @@ class Grown:
 
 @dataclass(frozen=True)
 class Spread:
-    """Lowest, middle and highest of a figure over the weather of many seasons."""
+    """Lowest, mean and highest of a figure over the weather of many seasons."""
 
     low: float
-    middle: float
+    mean: float
     high: float

@@ -38,7 +38,7 @@ class Wound:
     mm: float
     share: float
     hard: float
-    where: Limb | None = None
+    sucker: bool = False
 
 
 def wounds_of(
@@ -48,27 +48,34 @@ def wounds_of(
     none. hard_share: share from which a cut is as hard as can be.
     """
     found, near = [], know.number("cuts/side-branch-near")
-    ratio = know.number("cuts/side-branch-ratio")
+    ratio, roots = know.number("cuts/side-branch-ratio"), roots_of(frame)
     for cut, cost in zip(cuts, costs, strict=True):
         limb = None if cut.limb == TRUNK else frame.limb(cut.limb)
         if cost.void or (limb is not None and limb.state == "dead"):
             continue
         hard = min(1.0, (cost.share or 0.0) / hard_share)
         kind: EventKind = "headed"
+        sucker = limb is not None and is_sucker(frame, roots[limb.id])
         heir = None if limb is None else taking_over(frame, limb.id, cut.keep_m, near)
         if limb is not None and cut.keep_m == 0:
             kind = "collar"
         elif heir is not None and heir.base_mm >= ratio * cost.wound_mm:
             kind = "to-side-branch"
-        found.append(Wound(kind, cut, limb, cost.wound_mm, cost.share or 0.0, hard, heir))
+        found.append(Wound(kind, cut, limb, cost.wound_mm, cost.share or 0.0, hard, sucker))
     return found
 
 
 def count_of(know: Knowledge, wound: Wound, seed: int, season: int) -> int:
     """How many shoots follow a cut."""
-    row = f"regrowth/{_PLACES[wound.kind]}"
-    low, high = (int(know.number(f"{row}/{c}")) for c in ("least", "most"))
+    low, high, _ = _usual(know, wound)
     return between(low, high, seed, season, wound.cut.limb, "shoots")
+
+
+def _usual(know: Knowledge, wound: Wound) -> tuple[int, int, str]:
+    """Least and most shoots that follow, and the row that says so."""
+    row = "regrowth/origin" if wound.sucker else f"regrowth/{_PLACES[wound.kind]}"
+    low, high = (int(know.number(f"{row}/{c}")) for c in ("least", "most"))
+    return low, high, row
 
 
 def shoot_from(
@@ -151,9 +158,10 @@ def _height(frame: Frame, on: str, at_m: float) -> float:
 
 
 def _said(know: Knowledge, wound: Wound, shoots: tuple[str, ...]) -> Event:
-    row = f"regrowth/{_PLACES[wound.kind]}"
-    low, high = (int(know.number(f"{row}/{c}")) for c in ("least", "most"))
-    text = say(f"grow-{wound.kind}", n=len(shoots), low=low, high=high)
+    low, high, row = _usual(know, wound)
+    text = say(
+        "grow-origin" if wound.sucker else f"grow-{wound.kind}", n=len(shoots), low=low, high=high
+    )
     used: dict[str, float | str | None] = {"wound, mm": round(wound.mm, 1), "shoots": len(shoots)}
     ids = (f"{row}/least", f"{row}/most", "renewal/gain-tipped", "renewal/gain-lowered")
     reason = Reason(f"grow-{wound.kind}", text, used, catalogue_ids=ids)

@@ -102,14 +102,15 @@ def crop_of(
     if season == 0:
         return max(0.0, bears * (1 - lost.crops[0]))
     curve = (*recovery(know, know.text(f"species/{asked.tree.species}/group")), 1.0)
-    regrown = sum(s * (1 - curve[min(season - k, len(curve) - 1)]) for k, s in lost.hard)
-    explained = sum(s for _, s in lost.hard)
-    thin = 1 - float(min(1.0, leaf + explained) ** know.number("grow/leaf-power"))
+    hard = sum(s for _, s in lost.hard)
+    regrown = sum(s * curve[min(season - k, len(curve) - 1)] for k, s in lost.hard)
+    thick = min(1.0, leaf + hard) ** know.number("grow/leaf-power")
     dark = know.number("grow/dark-takes")
     now, first = (1 - dark * max(0.0, 1 - x) for x in light)
     weather = about_one(know.number("grow/crop-varies"), asked.seed, season, "crop")
     turn = 1 + know.number("renewal/swing") * _turn(asked, season)
-    base = bears * max(0.0, 1 - regrown - thin) * now / first * weather * turn
+    stands = max(0.0, 1 - hard) * float(thick) * now / first
+    base = bears * (stands + regrown) * weather * turn
     return max(0.0, base - bears * lost.crops[season])
 
 

@@ -9,7 +9,6 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import Literal
 
-from ..cuts.names import limb_names
 from ..frame.check import checked
 from ..frame.model import TRUNK, Cut
 from ..frame.share import frame_answer
@@ -26,6 +25,7 @@ from ..words.dates import day_words
 from ..words.units import Units
 from ..words.values import Length, Saying, Share, say
 from .model import Part, PracticeTree
+from .names import plain_names
 
 SEASONS = 4
 MOST_SHOWN = 3
@@ -96,7 +96,7 @@ def debrief(
     day = tree.better or tree.day
     yours = course(know, tree, "yours", cuts, tree.day)
     right = course(know, tree, "right", tree.right, day)
-    names = limb_names(tree.frame)
+    names = plain_names(tree.frame)
     remarks = [
         *_dangers(know, tree, decided, units),
         *_day(know, tree, cuts, decided, yours),
@@ -191,7 +191,10 @@ def _parts(
         elif part.act == "cut" and cut is not None and _astray(part, cut):
             better = (*(c for c in cuts if c.limb != part.limb), part.cut)
             kept, right = Length(cut.keep_m, units), Length(part.keep_m, units)
-            text = say("practice-place", name=name, kept=kept, right=right, why=part.why)
+            whole = "no" if part.keep_m else "yes"
+            text = say(
+                "practice-place", name=name, kept=kept, right=right, whole=whole, why=part.why
+            )
             kind = "place"
         else:
             continue

@@ -7,7 +7,6 @@ from __future__ import annotations
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 
-from ..cuts.names import limb_names
 from ..frame.model import Cut
 from ..grow.chance import chance
 from ..known import Knowledge
@@ -15,6 +14,7 @@ from ..words.units import Units
 from ..words.values import Saying, Value, listed, say
 from .debrief import Debrief, Decided, dangers_of, debrief
 from .model import PracticeTree
+from .names import plain_names
 
 
 @dataclass(frozen=True)
@@ -65,7 +65,7 @@ def _offered(tree: PracticeTree) -> list[tuple[Cut, ...]]:
 
 def _choice(know: Knowledge, tree: PracticeTree, decided: Decided, units: Units) -> Choice:
     found = debrief(know, tree, decided, units)
-    names = limb_names(tree.frame)
+    names = plain_names(tree.frame)
     right = not [r for r in found.remarks if r.kind != "over"]
     return Choice(_says(names, decided.cuts, right), decided, found, right)
 

@@ -72,8 +72,12 @@ def suckers(s: Sound) -> Troubled:
     """Shoots from below the union among good shoots above it."""
     union, mains = s.frame.union_m or 0.25, s.mains
     limbs = [
-        _shoot("k1", TRUNK, union * 0.4, 0.9 * s.about(0.3, 1), s.turn(1), "sucker"),
-        _shoot("k2", TRUNK, union * 0.75, 0.6 * s.about(0.3, 2), s.turn(2), "sucker"),
+        _shoot(
+            "k1", TRUNK, union * 0.4, 0.95 * s.about(0.3, 1), 90 + 40 * s.about(1, 1), "sucker", 60
+        ),
+        _shoot(
+            "k2", TRUNK, union * 0.75, 0.7 * s.about(0.3, 2), 230 + 40 * s.about(1, 2), "sucker", 64
+        ),
         _shoot("g1", TRUNK, union + 0.12, 0.5 * s.about(0.2, 3), s.turn(3), "shoot", 55),
         _shoot("w1", mains[0].id, mains[0].length_m * 0.4, 0.9, s.turn(4), "sprout"),
     ]
@@ -281,7 +285,7 @@ def whip(s: Sound) -> Troubled:
         for i in range(3)
     ]
     low = _shoot("y9", TRUNK, stem.height_m * 0.35, 0.3, s.turn("y9"), "shoot", 60)
-    below = _shoot("k1", TRUNK, (s.frame.union_m or 0.15) * 0.5, 0.4, s.turn("k"), "sucker")
+    below = _shoot("k1", TRUNK, (s.frame.union_m or 0.15) * 0.5, 0.4, 90, "sucker", 58)
     parts = [
         _part("k1", "cut", "sucker"),
         _part("y9", "cut", "low-on-the-trunk"),

@@ -5,7 +5,7 @@ own way of working. Nothing of it is kept.
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import lru_cache
 
 from sqlmodel import Session
@@ -15,6 +15,7 @@ from ...core.known import Knowledge
 from ...core.practice.debrief import Course, Debrief, Decided, debrief
 from ...core.practice.lessons import Lesson, lesson
 from ...core.practice.model import PracticeTree
+from ...core.practice.names import plain_names
 from ...core.practice.tree import practice_tree
 from ...core.practice.ways import other_ways
 from ...core.words.units import Units
@@ -92,7 +93,9 @@ def _shown(at: Workplace, tree: PracticeTree) -> Practice:
     return Practice(
         next(t for t in troubles(at) if t.id == tree.trouble),
         tree,
-        imagined_view(row, tree.frame, tree.day, 1, "measured"),
+        replace(
+            imagined_view(row, tree.frame, tree.day, 1, "measured"), names=plain_names(tree.frame)
+        ),
         at.know.text(f"species/{tree.kind}/name"),
         at.know.text(f"climates/{tree.climate}/name"),
     )

@@ -113,7 +113,7 @@ class DecideIn(Asked):
     seen: Annotated[list[Annotated[str, Field(max_length=20)]], Field(max_length=10)] = []
 
 
-class ChoiceOut(Answer):
+class DecisionOut(Answer):
     """A decision that is offered, with its debrief."""
 
     says: Said
@@ -123,7 +123,7 @@ class ChoiceOut(Answer):
     debrief: DebriefOut
 
 
-class DangerOut(Answer):
+class HazardOut(Answer):
     """What could hurt somebody at this tree, and what is said where it was not looked for."""
 
     id: str
@@ -134,5 +134,5 @@ class LessonOut(PracticeOut):
     """A lesson: the tree, and the choices with what is said of each."""
 
     n: int
-    dangers: list[DangerOut]
-    choices: list[ChoiceOut]
+    dangers: list[HazardOut]
+    choices: list[DecisionOut]

@@ -48,10 +48,10 @@ class RehearsalOut(Answer):
 
 
 class SpreadOut(Answer):
-    """Lowest, middle and highest over the weather of many seasons."""
+    """Lowest, mean and highest over the weather of many seasons."""
 
     low: float
-    middle: float
+    mean: float
     high: float
 
 

@@ -6,11 +6,11 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
-from ...core.cuts.names import limb_names
 from ...core.errors import refuse
 from ...core.frame.model import TRUNK
 from ...core.practice.debrief import SEASONS, Course, Debrief, Decided
 from ...core.practice.model import PracticeTree
+from ...core.practice.names import plain_names
 from ...services.rehearse import practice
 from ...services.rehearse.practice import DANGERS, Practice
 from ..answers import body as answer
@@ -29,7 +29,7 @@ routes = APIBlueprint("rehearse_practice", __name__, url_prefix="/api/practice")
 
 
 def _shown(found: Practice) -> dict[str, Any]:
-    names, tree = limb_names(found.tree.frame), found.tree
+    names, tree = plain_names(found.tree.frame), found.tree
     clues = [{"limb": p.limb, "name": names[p.limb], "looks": p.looks} for p in tree.parts]
     return {
         "trouble": found.trouble,
@@ -44,7 +44,7 @@ def _shown(found: Practice) -> dict[str, Any]:
 
 
 def _course(tree: PracticeTree, found: Course) -> dict[str, Any]:
-    names = {TRUNK: "trunk", **limb_names(tree.frame)}
+    names = {TRUNK: "trunk", **plain_names(tree.frame)}
     cuts = [{**vars(c), "name": names[c.limb]} for c in found.cuts]
     return {**vars(found), "cuts": cuts}
 

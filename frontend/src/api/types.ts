@@ -2130,6 +2130,80 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every trouble that can be practised, and what could hurt somebody at such trees. */
+        get: operations["rehearse_practice_get_troubles_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/trees/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A practice tree with a trouble, the same for the same seed. */
+        get: operations["rehearse_practice_get_tree_trees__id__get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/trees/{id}/debrief": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * A decision on a practice tree beside what is right: each difference with its reason and its
+         * @description price, the gravest first. Nothing is saved.
+         */
+        post: operations["rehearse_practice_post_debrief_trees__id__debrief_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/lessons/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A lesson of the course, every choice with its debrief, so that it can be taken without
+         * @description signal.
+         */
+        get: operations["rehearse_practice_get_lesson_lessons__id__get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ways": {
         parameters: {
             query?: never;
@@ -9444,15 +9518,222 @@ export interface components {
         };
         /**
          * SpreadOut
-         * @description Lowest, middle and highest over the weather of many seasons.
+         * @description Lowest, mean and highest over the weather of many seasons.
          */
         SpreadOut: {
             /** Low */
             low: number;
-            /** Middle */
-            middle: number;
+            /** Mean */
+            mean: number;
             /** High */
             high: number;
+        };
+        /**
+         * TroublesOut
+         * @description Every trouble, those of the course first; what could hurt somebody.
+         */
+        TroublesOut: {
+            /** Troubles */
+            troubles: components["schemas"]["TroubleOut"][];
+            /** Dangers */
+            dangers: string[];
+        };
+        /**
+         * TroubleOut
+         * @description A trouble, and its place in the course, 0 for none.
+         */
+        TroubleOut: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Story */
+            story: string;
+            /** Lesson */
+            lesson: number;
+        };
+        /**
+         * PracticeOut
+         * @description A practice tree to be looked at.
+         */
+        PracticeOut: {
+            trouble: components["schemas"]["TroubleOut"];
+            /** Seed */
+            seed: number;
+            /** Kind Name */
+            kind_name: string;
+            /** Climate Name */
+            climate_name: string;
+            /** Age Years */
+            age_years: number;
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            frame: components["schemas"]["DrawnFrame"];
+            /** Clues */
+            clues: components["schemas"]["ClueOut"][];
+        };
+        /**
+         * ClueOut
+         * @description What the eye sees of a limb that asks for a decision.
+         */
+        ClueOut: {
+            /** Limb */
+            limb: string;
+            /** Name */
+            name: string;
+            /** Looks */
+            looks: string;
+        };
+        /**
+         * DebriefOut
+         * @description Every difference, the gravest first; what was done, what is right, and what plans do.
+         */
+        DebriefOut: {
+            /** Remarks */
+            remarks: components["schemas"]["RemarkOut"][];
+            /** Better */
+            better: string | null;
+            yours: components["schemas"]["PlanOfWayOut"];
+            right: components["schemas"]["PlanOfWayOut"];
+            /** Ways */
+            ways: components["schemas"]["PlanOfWayOut"][];
+            /** Seasons */
+            seasons: number;
+        };
+        /**
+         * PlanOfWayOut
+         * @description What a way of working cuts, and what it comes to over the seasons looked at; an empty name
+         *     where nothing is done.
+         */
+        PlanOfWayOut: {
+            /** Name */
+            name: string;
+            /** Cuts */
+            cuts: components["schemas"]["PracticeCutOut"][];
+            /** Share */
+            share: number;
+            /** Crops */
+            crops: number;
+            /** Height M */
+            height_m: number;
+            /** Minutes */
+            minutes: number;
+        };
+        /**
+         * PracticeCutOut
+         * @description A cut, and the name of its limb.
+         */
+        PracticeCutOut: {
+            /** Limb */
+            limb: string;
+            /** Keep M */
+            keep_m: number;
+            /** Name */
+            name: string;
+        };
+        /**
+         * RemarkOut
+         * @description A difference, with what it costs over the seasons looked at, and when it is made good.
+         */
+        RemarkOut: {
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "danger" | "missed" | "not-needed" | "place" | "besides" | "early" | "waited" | "over";
+            /** Limb */
+            limb: string | null;
+            /** Crop */
+            crop: number;
+            /** Minutes */
+            minutes: number;
+            /** Years */
+            years: number;
+            /** Text */
+            text: string;
+        };
+        /**
+         * DecideIn
+         * @description A decision: cuts, or to wait; which dangers were looked for first.
+         */
+        DecideIn: {
+            /**
+             * Seed
+             * @default 0
+             */
+            seed: number;
+            /**
+             * Cuts
+             * @default []
+             */
+            cuts: components["schemas"]["CutIn"][];
+            /**
+             * Wait
+             * @default false
+             */
+            wait: boolean;
+            /**
+             * Seen
+             * @default []
+             */
+            seen: string[];
+        };
+        /**
+         * LessonOut
+         * @description A lesson: the tree, and the choices with what is said of each.
+         */
+        LessonOut: {
+            trouble: components["schemas"]["TroubleOut"];
+            /** Seed */
+            seed: number;
+            /** Kind Name */
+            kind_name: string;
+            /** Climate Name */
+            climate_name: string;
+            /** Age Years */
+            age_years: number;
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            frame: components["schemas"]["DrawnFrame"];
+            /** Clues */
+            clues: components["schemas"]["ClueOut"][];
+            /** N */
+            n: number;
+            /** Dangers */
+            dangers: components["schemas"]["HazardOut"][];
+            /** Choices */
+            choices: components["schemas"]["DecisionOut"][];
+        };
+        /**
+         * DecisionOut
+         * @description A decision that is offered, with its debrief.
+         */
+        DecisionOut: {
+            /** Says */
+            says: string;
+            /** Cuts */
+            cuts: components["schemas"]["PracticeCutOut"][];
+            /** Wait */
+            wait: boolean;
+            /** Right */
+            right: boolean;
+            debrief: components["schemas"]["DebriefOut"];
+        };
+        /**
+         * HazardOut
+         * @description What could hurt somebody at this tree, and what is said where it was not looked for.
+         */
+        HazardOut: {
+            /** Id */
+            id: string;
+            /** Text */
+            text: string;
         };
         /**
          * WaysOut
@@ -11648,29 +11929,9 @@ export interface components {
         FrameShapeOut: {
             /** Union M */
             union_m: number | null;
-            trunk: components["schemas"]["TrunkOut"];
+            trunk: components["schemas"]["ShapeTrunkOut"];
             /** Limbs */
-            limbs: components["schemas"]["LimbOut"][];
-        };
-        /**
-         * LimbOut
-         * @description Its length and mass; ``lift_kg``: the mass to plan for.
-         */
-        LimbOut: {
-            /** Length M */
-            length_m: number;
-            /** Wood Kg */
-            wood_kg: number;
-            /** Leaf Kg */
-            leaf_kg: number;
-            /** Total Kg */
-            total_kg: number;
-            /** Lift Kg */
-            lift_kg: number;
-            /** Lower On Line */
-            lower_on_line: boolean;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
+            limbs: components["schemas"]["ShapeLimbOut"][];
         };
         /**
          * SeasonTreeOut
@@ -11698,10 +11959,49 @@ export interface components {
             frame: components["schemas"]["FrameShapeOut"];
         };
         /**
-         * TrunkOut
+         * ShapeLimbOut
+         * @description One straight limb, as it is taken in.
+         */
+        ShapeLimbOut: {
+            /** Id */
+            id: string;
+            /** On */
+            on: string;
+            /** At M */
+            at_m: number;
+            /** Base Mm */
+            base_mm: number;
+            /** Tip Mm */
+            tip_mm: number | null;
+            /** Length M */
+            length_m: number;
+            /** Rise Deg */
+            rise_deg: number;
+            /** Bearing Deg */
+            bearing_deg: number;
+            /**
+             * State
+             * @enum {string}
+             */
+            state: "live" | "dead" | "broken" | "diseased";
+            /** Foliage */
+            foliage: number;
+            /** Fruit */
+            fruit: number;
+            /** Headed Mm */
+            headed_mm: number;
+            /** Kind */
+            kind: string | null;
+            /** Bloom */
+            bloom: number | null;
+            /** Flush */
+            flush: ("none" | "soft" | "hard") | null;
+        };
+        /**
+         * ShapeTrunkOut
          * @description Trunk just above the union, and the height of the highest fork.
          */
-        TrunkOut: {
+        ShapeTrunkOut: {
             /** Diameter Mm */
             diameter_mm: number;
             /** Height M */
@@ -12619,6 +12919,26 @@ export interface components {
             excludes: string[];
         };
         /**
+         * LimbOut
+         * @description Its length and mass; ``lift_kg``: the mass to plan for.
+         */
+        LimbOut: {
+            /** Length M */
+            length_m: number;
+            /** Wood Kg */
+            wood_kg: number;
+            /** Leaf Kg */
+            leaf_kg: number;
+            /** Total Kg */
+            total_kg: number;
+            /** Lift Kg */
+            lift_kg: number;
+            /** Lower On Line */
+            lower_on_line: boolean;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
          * LimbCalcIn
          * @description The diameter of an uncut limb where it would be cut, and its kind.
          */
@@ -13335,6 +13655,16 @@ export interface components {
             fruit: number;
             /** Kind */
             kind: string | null;
+        };
+        /**
+         * TrunkOut
+         * @description Trunk just above the union, and the height of the highest fork.
+         */
+        TrunkOut: {
+            /** Diameter Mm */
+            diameter_mm: number;
+            /** Height M */
+            height_m: number;
         };
         /**
          * TraceCalcIn
@@ -28077,6 +28407,425 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RangeOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    rehearse_practice_get_troubles_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TroublesOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    rehearse_practice_get_tree_trees__id__get: {
+        parameters: {
+            query?: {
+                seed?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    rehearse_practice_post_debrief_trees__id__debrief_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DecideIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DebriefOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    rehearse_practice_get_lesson_lessons__id__get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LessonOut"];
                 };
             };
             /** @description Not readable as JSON */

@@ -15,14 +15,25 @@ const places: { to: string; name: string; of: string[] }[] = [
   {
     to: '/grove',
     name: 'Grove',
-    of: ['grove', 'tree', 'block', 'row', 'row-walk', 'sheet', 'start', 'trace'],
+    of: ['grove', 'tree', 'block', 'row', 'row-walk', 'sheet', 'start', 'trace', 'rehearse'],
   },
   { to: '/year', name: 'Year', of: ['year'] },
   { to: '/book', name: 'Book', of: ['book', 'report'] },
   {
     to: '/more',
     name: 'More',
-    of: ['more', 'place', 'known', 'frost', 'heights', 'help', 'phone', 'people'],
+    of: [
+      'more',
+      'place',
+      'known',
+      'frost',
+      'heights',
+      'help',
+      'phone',
+      'people',
+      'practice',
+      'lesson',
+    ],
   },
 ]
 const at = (place: (typeof places)[number]) =>

@@ -60,8 +60,10 @@ const ticks = [0, 1, 2, 3, 4, 5, 6, 7, 8]
             stroke-width="1.1"
           />
         </svg>
-        <b class="tag">{{ b.says }}</b>
-        <span class="text-ink2 text-small">{{ b.beside }}</span>
+        <span class="leading-tight"
+          ><b class="tag">{{ b.says }}</b
+          ><br /><span class="text-ink2 text-small">{{ b.beside }}</span></span
+        >
       </dd>
     </div>
   </dl>
@@ -72,17 +74,17 @@ const ticks = [0, 1, 2, 3, 4, 5, 6, 7, 8]
   display: grid;
   grid-template-columns: 92px auto;
   gap: 10px;
-  align-items: center;
-  min-height: 33px;
+  align-items: start;
+  min-height: 42px;
 }
 .bars dt {
+  padding-top: 2px;
   text-align: right;
   font: 600 var(--text-base) var(--font-tag);
 }
 .bars dd {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
+  display: grid;
+  grid-template-columns: 166px 1fr;
   gap: 0 10px;
   margin: 0;
 }

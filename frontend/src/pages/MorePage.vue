@@ -45,6 +45,11 @@ const parts = [
         name: 'On this phone',
         says: 'what opens without signal, what waits to be sent',
       },
+      {
+        to: '/practice',
+        name: 'Practice',
+        says: 'trees that are nobody’s: look, decide, talk it over',
+      },
       { to: '/help', name: 'Help', says: 'first steps, words of the trade, the guide, keys' },
       { to: '/known', name: 'What is known', says: 'every number, and how sure it is' },
     ],

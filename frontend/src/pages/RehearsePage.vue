@@ -15,7 +15,7 @@ import WhyDialog from '@/controls/WhyDialog.vue'
 import SeasonsAlong, { type Standing } from '@/drawings/SeasonsAlong.vue'
 import TwinBars, { type Bar } from '@/drawings/TwinBars.vue'
 import { dayWords } from '@/geometry/day'
-import { lengthWords, shareWords } from '@/geometry/measure'
+import { lengthWords } from '@/geometry/measure'
 import { computed, ref, toRef } from 'vue'
 import MarkRow from './rehearse/MarkRow.vue'
 import { useRehearsal } from './rehearse/useRehearsal'
@@ -54,7 +54,7 @@ const shown = computed(() =>
 )
 const YEARS = ['', 'one year on', 'two years on', 'three years on', 'four years on']
 const title = (k: number) =>
-  k === 0 ? dayWords(data.value?.day ?? '') : (YEARS[k] ?? `${k} years on`)
+  k === 0 ? `cut on ${dayWords(data.value?.day ?? '')}` : (YEARS[k] ?? `${k} years on`)
 /** The first shows the tree as it stands with its cuts; later ones as they have grown. */
 const trees = computed((): Standing[] =>
   data.value
@@ -89,6 +89,12 @@ function barsOf(k: number): Bar[] {
   const wide = range.value?.seasons[k]
   const len = (x: number) => lengthWords(x, units.value)
   const span = (low: string, high: string) => (low === high ? '' : `, ${low} to ${high}`)
+  const percent = (x: number) => `${Math.round(100 * x)} %`
+  const sizes = wide
+    ? span(lengthWords(wide.height_m.low, units.value), len(wide.height_m.high))
+    : ''
+  const crops = wide ? span(percent(wide.crop.low), percent(wide.crop.high)) : ''
+  const [crop, twin] = wide ? [wide.crop.mean, wide.twin_crop.mean] : [a.crop, b.crop]
   return [
     {
       name: 'height',
@@ -97,17 +103,17 @@ function barsOf(k: number): Bar[] {
       twin: b.height_m,
       second: c?.height_m ?? null,
       says: len(a.height_m),
-      beside: `twin ${len(b.height_m)}${wide ? span(len(wide.height_m.low), len(wide.height_m.high)) : ''}`,
+      beside: `twin ${len(b.height_m)}${sizes && `; yours${sizes.slice(1)}`}`,
       tone: 'var(--ink)',
     },
     {
       name: 'crop',
       most: most('crop', 1) * 1.1,
-      value: wide?.crop.middle ?? a.crop,
-      twin: wide?.twin_crop.middle ?? b.crop,
+      value: crop,
+      twin,
       second: c?.crop ?? null,
-      says: shareWords(wide?.crop.middle ?? a.crop),
-      beside: `twin ${shareWords(wide?.twin_crop.middle ?? b.crop)}${wide ? span(shareWords(wide.crop.low), shareWords(wide.crop.high)) : ''}`,
+      says: percent(crop),
+      beside: `twin ${percent(twin)}${crops && `; yours${crops.slice(1)}`}`,
       tone: 'var(--fruit)',
     },
     {
@@ -116,8 +122,8 @@ function barsOf(k: number): Bar[] {
       value: a.light_inside,
       twin: b.light_inside,
       second: c?.light_inside ?? null,
-      says: shareWords(a.light_inside),
-      beside: `twin ${shareWords(b.light_inside)}`,
+      says: percent(a.light_inside),
+      beside: `twin ${percent(b.light_inside)}`,
       tone: 'var(--leaf)',
     },
     {
@@ -126,9 +132,9 @@ function barsOf(k: number): Bar[] {
       value: a.sprouts,
       twin: b.sprouts,
       second: c?.sprouts ?? null,
-      says: whole(a.sprouts),
-      beside: `twin ${whole(b.sprouts)}${a.sprouts ? `, ${whole(a.minutes)} min` : ''}`,
-      tone: 'var(--go)',
+      says: whole(a.sprouts) + (a.sprouts ? `, ${whole(a.minutes)} min` : ''),
+      beside: `twin ${whole(b.sprouts)}`,
+      tone: 'color-mix(in srgb, var(--leaf) 50%, var(--sheet))',
     },
   ]
 }

@@ -201,14 +201,12 @@ def test_heights_follow_the_recurrence_of_renewal(know, coast):
     middle = spreads(know, asked(coast, frame, seasons=6, tree=tree))
     alone = course(School("nothing", 1, regrow_m=gain, natural_m=natural, tips=False), 3.0, 5).years
     for grown, line in zip(middle[1:], alone, strict=True):
-        assert grown["twin_height_m"].middle == pytest.approx(line.height_m, abs=0.2)
+        assert grown["twin_height_m"].mean == pytest.approx(line.height_m, abs=0.2)
         assert grown["twin_height_m"].low <= line.height_m <= grown["twin_height_m"].high + 0.2
     lowered = know.by_vigour("renewal/gain-lowered", vigour)
     cuts = [DatedCut(f"s{i}", 0.4, DAY) for i in range(1, 6)]
     down = spreads(know, asked(coast, frame, cuts, 2, tree=tree))
-    assert down[1]["height_m"].middle == pytest.approx(
-        down[0]["height_m"].middle + lowered, abs=0.3
-    )
+    assert down[1]["height_m"].mean == pytest.approx(down[0]["height_m"].mean + lowered, abs=0.3)
 
 
 def test_what_the_trade_remembers_of_hard_cuts(know, coast):
@@ -218,13 +216,13 @@ def test_what_the_trade_remembers_of_hard_cuts(know, coast):
     frame = sketch(know)
     all_down = [DatedCut(f"s{i}", 0.3, DAY) for i in range(1, 6)]
     found = spreads(know, asked(coast, frame, all_down, 4))
-    crops = [s["crop"].middle / s["twin_crop"].middle for s in found]
+    crops = [s["crop"].mean / s["twin_crop"].mean for s in found]
     assert crops[0] < 0.1
     assert 0.4 < crops[1] < 0.8
     assert crops[2] > 0.85
     third = [DatedCut(f"s{i}", 0.3, DAY) for i in (1, 2)]
     taken = 1 - rehearse(know, asked(coast, frame, third, 1)).seasons[0].leaf_share
-    first = spreads(know, asked(coast, frame, third, 1))[0]["crop"].middle
+    first = spreads(know, asked(coast, frame, third, 1))[0]["crop"].mean
     assert taken == pytest.approx(1 / 3, abs=0.1)
     assert first == pytest.approx(2 / 3, abs=0.1)
 

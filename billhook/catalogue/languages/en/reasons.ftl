@@ -558,6 +558,10 @@ grow-collar = Off at its collar: { $n ->
     [one] one small shoot follows
    *[other] { $n } small shoots follow
 }. A stub would have kept its buds.
+grow-origin = Off at its origin: { $n ->
+    [0] none comes back
+   *[other] one may come back
+}; look again in a season.
 grow-over-budget = { $removed } went, more than the { $budget } of a year: the roots push { $n ->
     [one] one sprout
    *[other] { $n } sprouts
@@ -654,7 +658,10 @@ practice-looks-end-with-fruit = Carries fruit.
 practice-why-end-with-fruit = Its fruit is this year’s crop: it waits for the pick.
 practice-missed = Left standing: the { $name }. { $why }
 practice-not-needed = Cut, but it should stay: the { $name }. { $why }
-practice-place = The { $name }, cut in the wrong place ({ $kept } of it kept, { $right } would be right). { $why }
+practice-place = The { $name }, { $whole ->
+    [yes] cut back to { $kept } where it should come off whole
+   *[no] cut at { $kept } where { $right } would be right
+}. { $why }
 practice-besides = The { $name } did not need a cut; it costs { $share } of the canopy.
 practice-early = Right or not, { $weeks ->
     [one] a week

@@ -21,7 +21,11 @@ const metres = (event: Event) => Number((event.target as HTMLInputElement).value
     <span class="flag">{{ n }}</span>
     <div class="min-w-0 grid gap-1">
       <p>
-        <button type="button" class="font-semibold text-left min-h-6" @click="emit('pick')">
+        <button
+          type="button"
+          class="font-semibold text-left min-h-6 first-letter:uppercase"
+          @click="emit('pick')"
+        >
           {{ limb?.name ?? 'The trunk' }}
         </button>
         <span class="text-ink2">

@@ -1,0 +1,111 @@
+<script setup lang="ts">
+/** What is said of a decision: what to do otherwise, with reasons and prices, and what plans do. */
+import { type Schemas } from '@/api/client'
+import { useSettings } from '@/composables/useSettings'
+import SaidText from '@/controls/SaidText.vue'
+import { dayWords } from '@/geometry/day'
+import { lengthWords, shareWords } from '@/geometry/measure'
+import { computed } from 'vue'
+
+type Plan = Schemas['PlanOfWayOut']
+const props = defineProps<{
+  found: Schemas['DebriefOut']
+  /** Dangers that were not looked for. */
+  missed: string[]
+}>()
+const { units } = useSettings()
+const MOST = 3
+const dangers = computed(() => props.missed)
+const first = computed(() => props.found.remarks.slice(0, Math.max(0, MOST - dangers.value.length)))
+const rest = computed(() => props.found.remarks.slice(first.value.length))
+type Remark = Schemas['RemarkOut']
+const price = (r: Remark) =>
+  [
+    r.crop > 0.005 ? `${r.crop.toFixed(2)} crops` : '',
+    r.minutes > 0.5 ? `${Math.round(r.minutes)} minutes` : '',
+    r.years ? `${r.years} ${r.years === 1 ? 'year' : 'years'} to make good` : '',
+  ]
+    .filter(Boolean)
+    .join(', ')
+const plans = computed((): [string, Plan][] => [
+  ['What you did', props.found.yours],
+  [
+    props.found.better ? `Right, from ${dayWords(props.found.better)}` : 'Right today',
+    props.found.right,
+  ],
+  ...props.found.ways.map((w, i): [string, Plan] => [
+    w.name ? (i ? `Others: ${w.name}` : `The plan, your way: ${w.name}`) : 'Leaving it alone',
+    w,
+  ]),
+])
+const cutsOf = (p: Plan) => p.cuts.map((c) => c.name).join('; ') || 'no cut'
+</script>
+
+<template>
+  <section aria-label="Talked over" aria-live="polite" class="grid gap-3" data-test="debrief">
+    <h2 class="text-part">
+      {{
+        dangers.length || found.remarks.length ? 'To do otherwise' : 'As a good practitioner would'
+      }}
+    </h2>
+    <ol class="grid gap-2">
+      <li v-for="d in dangers" :key="d" class="keep font-semibold" data-test="remark">
+        <SaidText :text="`Not looked for: ${d}`" />
+      </li>
+      <li v-for="(r, i) in first" :key="i" data-test="remark">
+        <SaidText :text="r.text" />
+        {{ ' ' }}<span v-if="price(r)" class="text-small text-ink2">{{ price(r) }}.</span>
+      </li>
+    </ol>
+    <details v-if="rest.length">
+      <summary class="min-h-touch">{{ rest.length }} more</summary>
+      <ol class="grid gap-2 text-note">
+        <li v-for="(r, i) in rest" :key="i"><SaidText :text="r.text" /> {{ price(r) }}</li>
+      </ol>
+    </details>
+    <div class="overflow-x-auto">
+      <table class="w-full text-note plans">
+        <caption class="text-left text-small text-ink2">
+          Over
+          {{
+            found.seasons
+          }}
+          seasons on this very tree, our estimate
+        </caption>
+        <thead>
+          <tr>
+            <th scope="col" class="text-left">plan</th>
+            <th scope="col" class="text-right">taken</th>
+            <th scope="col" class="text-right">crops</th>
+            <th scope="col" class="text-right">height</th>
+            <th scope="col" class="text-right">sprout work</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="[name, p] in plans" :key="name" class="border-t border-rule align-top">
+            <th scope="row" class="text-left font-normal py-1">
+              <b>{{ name }}</b><br /><span class="text-small text-ink2">{{ cutsOf(p) }}</span>
+            </th>
+            <td class="num text-right">{{ shareWords(p.share) }}</td>
+            <td class="num text-right">{{ p.crops.toFixed(1) }}</td>
+            <td class="num text-right">{{ lengthWords(p.height_m, units) }}</td>
+            <td class="num text-right">{{ Math.round(p.minutes) }} min</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.plans :is(td, thead th) {
+  padding-left: 14px;
+  white-space: nowrap;
+}
+.plans thead th:first-child {
+  padding-left: 0;
+}
+.plans td {
+  padding-top: 4px;
+}
+</style>
