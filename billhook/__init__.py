@@ -1,3 +1,3 @@
 """Billhook: pruning decisions for evergreen subtropical fruit trees."""
 
-__version__ = "0.22.0"
+__version__ = "0.23.0"

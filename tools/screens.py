@@ -124,7 +124,26 @@ def walk(camera: Camera, tree: str) -> None:
             camera.press("1")
             camera.keep("walk-phone")
             camera.press("1")
-    camera.keep("walk-end-phone")
+
+
+def practised(camera: Camera) -> None:
+    """A lesson taken and talked over."""
+    camera.open("/practice/suckers", 390, 844)
+    camera.on(camera.driver.find_elements(By.CSS_SELECTOR, "[data-test=choice] input")[1])
+    camera.click("Talk it over")
+    camera.driver.execute_script(
+        "document.querySelector('[data-test=debrief]').scrollIntoView({block: 'end'})"
+    )
+    camera.keep("practice-phone")
+
+
+def rehearsed(camera: Camera, tree: str) -> None:
+    """The plan's cuts, seasons ahead."""
+    camera.open(f"/tree/{tree}/cut")
+    camera.on(camera.driver.find_element(By.CSS_SELECTOR, "[data-test=rehearse]"))
+    camera.driver.find_element(By.CSS_SELECTOR, "[data-test=season]")
+    time.sleep(2)
+    camera.keep("rehearse")
 
 
 def trace(camera: Camera, tree: str) -> None:
@@ -200,16 +219,14 @@ def take_tree(camera: Camera, on_sheets: list[str], named: dict[str, str]) -> No
         "true)); window.scrollTo(0, 640)"
     )
     camera.keep("plan")
+    rehearsed(camera, tree)
+    practised(camera)
 
 
 def under_the_tree(camera: Camera, tree: str) -> None:
     camera.open(f"/tree/{tree}/look/shoot", 390, 844)
     camera.keep("shoot-phone")
     walk(camera, tree)
-    camera.open(
-        f"/row/{ask(f'{camera.url}/api/trees/{tree}')['row_id']}/walk", 390, 844, theme="sun"
-    )
-    camera.keep("row-phone")
 
 
 def take_years(camera: Camera, named: dict[str, str]) -> None:

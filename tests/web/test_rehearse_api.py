@@ -98,6 +98,7 @@ def test_every_lesson_opens_with_one_right_choice_and_a_debrief_for_each(served)
 
 def test_a_decision_on_a_practice_tree_is_talked_over(served):
     tree = served.client.get("/api/practice/trees/too-tall?seed=4").get_json()
+    assert tree["trouble"]["id"] == "too-tall"
     assert tree == served.client.get("/api/practice/trees/too-tall?seed=4").get_json()
     path = "/api/practice/trees/too-tall/debrief"
     nothing = post(served, path, {"seed": 4, "wait": True})

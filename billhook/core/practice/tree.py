@@ -120,7 +120,8 @@ def _day(
     found = _season(know, site, tree, work)
     open_ = [s for s in found.segments if s.status == "go" and s.end >= first]
     if not early:
-        start = max(first, open_[0].start) if open_ else first
+        best = min(open_, key=lambda s: (round(s.price, 2), s.start), default=None)
+        start = max(first, best.start) if best is not None else first
         return start + dt.timedelta(days=5), None
     shut = [s for s in found.segments if s.status in ("wait", "stop") and s.end >= first]
     for s in open_:

@@ -94,7 +94,8 @@ def _shown(at: Workplace, tree: PracticeTree) -> Practice:
         next(t for t in troubles(at) if t.id == tree.trouble),
         tree,
         replace(
-            imagined_view(row, tree.frame, tree.day, 1, "measured"), names=plain_names(tree.frame)
+            imagined_view(row, tree.frame, tree.day, 1, "measured", f"{tree.trouble}-{tree.seed}"),
+            names=plain_names(tree.frame),
         ),
         at.know.text(f"species/{tree.kind}/name"),
         at.know.text(f"climates/{tree.climate}/name"),

@@ -93,10 +93,15 @@ def frame_view(at: Workplace, session: Session, row: FrameRow) -> FrameView:
 
 
 def imagined_view(
-    row: FrameRow, frame: Frame, day: dt.date, seq: int, origin: str = "simulated"
+    row: FrameRow,
+    frame: Frame,
+    day: dt.date,
+    seq: int,
+    origin: str = "simulated",
+    frame_id: str | None = None,
 ) -> FrameView:
     """A frame that nobody stored, drawn as a later one of a stored frame's."""
-    given = {"id": new_id(), "date": day, "origin": origin, "seq": seq}
+    given = {"id": frame_id or new_id(), "date": day, "origin": origin, "seq": seq}
     roots = roots_of(frame)
     return FrameView(
         FrameRow(**{**row.model_dump(), **given}),

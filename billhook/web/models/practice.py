@@ -4,10 +4,10 @@ from __future__ import annotations
 
 from typing import Annotated
 
-from pydantic import Field
+from pydantic import BeforeValidator, Field
 
 from ...core.practice.debrief import RemarkKind
-from .base import Answer, Asked, IsoDate, Said
+from .base import Answer, Asked, IsoDate, Said, whole
 from .calc.grow import Seed
 from .frames import CutIn, DrawnFrame
 
@@ -37,7 +37,7 @@ class TroublePath(Asked):
 class SeedQuery(Asked):
     """Which of the trees with this trouble."""
 
-    seed: Seed = 0
+    seed: Annotated[int, BeforeValidator(whole), Field(ge=0, le=2_000_000_000)] = 0
 
 
 class ClueOut(Answer):

@@ -88,12 +88,7 @@ function barsOf(k: number): Bar[] {
     Math.max(least, ...data.value!.seasons.flatMap((s, i) => [s[what], data.value!.twin[i]![what]]))
   const wide = range.value?.seasons[k]
   const len = (x: number) => lengthWords(x, units.value)
-  const span = (low: string, high: string) => (low === high ? '' : `, ${low} to ${high}`)
   const percent = (x: number) => `${Math.round(100 * x)} %`
-  const sizes = wide
-    ? span(lengthWords(wide.height_m.low, units.value), len(wide.height_m.high))
-    : ''
-  const crops = wide ? span(percent(wide.crop.low), percent(wide.crop.high)) : ''
   const [crop, twin] = wide ? [wide.crop.mean, wide.twin_crop.mean] : [a.crop, b.crop]
   return [
     {
@@ -103,7 +98,7 @@ function barsOf(k: number): Bar[] {
       twin: b.height_m,
       second: c?.height_m ?? null,
       says: len(a.height_m),
-      beside: `twin ${len(b.height_m)}${sizes && `; yours${sizes.slice(1)}`}`,
+      beside: `twin ${len(b.height_m)}`,
       tone: 'var(--ink)',
     },
     {
@@ -113,7 +108,7 @@ function barsOf(k: number): Bar[] {
       twin,
       second: c?.crop ?? null,
       says: percent(crop),
-      beside: `twin ${percent(twin)}${crops && `; yours${crops.slice(1)}`}`,
+      beside: `twin ${percent(twin)}`,
       tone: 'var(--fruit)',
     },
     {
@@ -161,6 +156,16 @@ function add(event: Event) {
   list.value = ''
 }
 const why = ref(false)
+/** How far the figures shown lie apart over the weather of many seasons. */
+const sure = computed(() => {
+  const of = range.value
+  if (!of) return ''
+  const half = (what: 'height_m' | 'crop') =>
+    Math.max(...shown.value.map((k) => (of.seasons[k]![what].high - of.seasons[k]![what].low) / 2))
+  const crop = `crop within ${Math.round(100 * half('crop'))} %`
+  const size = `height within ${lengthWords(half('height_m'), units.value)}`
+  return `, ${size}, ${crop} by the weather of ${of.runs} seasons`
+})
 </script>
 
 <template>
@@ -178,10 +183,7 @@ const why = ref(false)
         <button type="button" class="btn" :disabled="!m.cuts.value.length" @click="m.clear()">
           Cut it again
         </button>
-        <RouterLink
-          class="btn btn-go"
-          :class="{ 'pointer-events-none opacity-60': !m.cuts.value.length }"
-          :to="`/tree/${id}/cut/marks`"
+        <RouterLink v-if="m.cuts.value.length" class="btn btn-go" :to="`/tree/${id}/cut/marks`"
           >Plan these cuts</RouterLink
         >
       </div>
@@ -307,9 +309,7 @@ const why = ref(false)
           </p>
           <p v-if="second" class="text-note">The red mark on each bar is your second plan.</p>
           <p class="text-small text-ink2">
-            How sure: our estimate{{
-              range ? `; the ranges are those of ${range.runs} seasons' weather` : ''
-            }}.
+            How sure: our estimate{{ sure }}.
             <button type="button" class="underline min-h-6" @click="why = true">Why</button>
           </p>
           <WhyDialog

@@ -28,10 +28,9 @@ const metres = (event: Event) => Number((event.target as HTMLInputElement).value
         >
           {{ limb?.name ?? 'The trunk' }}
         </button>
-        <span class="text-ink2">
-          {{
-            cut.keep_m ? `, ${lengthWords(cut.keep_m, units)} of it stay` : ', off at its collar'
-          }}
+        {{ ' '
+        }}<span class="text-ink2">
+          {{ cut.keep_m ? `${lengthWords(cut.keep_m, units)} of it stay` : 'off at its collar' }}
         </span>
       </p>
       <p v-for="e in events" :key="e.kind" class="text-note"><SaidText :text="e.text" /></p>
