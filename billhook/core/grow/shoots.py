@@ -160,7 +160,16 @@ def _height(frame: Frame, on: str, at_m: float) -> float:
 def _said(know: Knowledge, wound: Wound, shoots: tuple[str, ...]) -> Event:
     low, high, row = _usual(know, wound)
     text = say(
-        "grow-origin" if wound.sucker else f"grow-{wound.kind}", n=len(shoots), low=low, high=high
+        "grow-origin"
+        if wound.sucker
+        else "grow-headed"
+        if wound.kind == "headed"
+        else "grow-collar"
+        if wound.kind == "collar"
+        else "grow-to-side-branch",
+        n=len(shoots),
+        low=low,
+        high=high,
     )
     used: dict[str, float | str | None] = {"wound, mm": round(wound.mm, 1), "shoots": len(shoots)}
     ids = (f"{row}/least", f"{row}/most", "renewal/gain-tipped", "renewal/gain-lowered")

@@ -132,7 +132,7 @@ def course(
 def dangers_of(know: Knowledge, tree: PracticeTree, units: Units = "metric") -> dict[str, Saying]:
     """What could hurt somebody at a tree, and what is said of it."""
     clear = Length(know.number("cuts/line-clearance"), units)
-    return {d: say(f"practice-danger-{d}", clear=clear) for d in tree.dangers}
+    return {d: know.row(f"practice-dangers/{d}/says", clear=clear) for d in tree.dangers}
 
 
 def _dangers(know: Knowledge, tree: PracticeTree, decided: Decided, units: Units) -> list[Remark]:
@@ -184,16 +184,16 @@ def _parts(
         cut, name = made.get(part.limb), names.get(part.limb, part.limb)
         if part.act == "cut" and cut is None and not tree.waits:
             better = (*cuts, part.cut)
-            text, kind = say("practice-missed", name=name, why=part.why), "missed"
+            text, kind = say("practice-missed", name=name, why=part.why(know)), "missed"
         elif part.act == "leave" and cut is not None:
             better = tuple(c for c in cuts if c.limb != part.limb)
-            text, kind = say("practice-not-needed", name=name, why=part.why), "not-needed"
+            text, kind = say("practice-not-needed", name=name, why=part.why(know)), "not-needed"
         elif part.act == "cut" and cut is not None and _astray(part, cut):
             better = (*(c for c in cuts if c.limb != part.limb), part.cut)
             kept, right = Length(cut.keep_m, units), Length(part.keep_m, units)
             whole = "no" if part.keep_m else "yes"
             text = say(
-                "practice-place", name=name, kept=kept, right=right, whole=whole, why=part.why
+                "practice-place", name=name, kept=kept, right=right, whole=whole, why=part.why(know)
             )
             kind = "place"
         else:

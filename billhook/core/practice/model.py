@@ -9,6 +9,7 @@ from dataclasses import dataclass
 from typing import Literal
 
 from ..frame.model import Cut, Frame
+from ..known import Knowledge
 from ..season.model import Site, TreeState, Work
 from ..words.values import Saying
 
@@ -17,16 +18,14 @@ Act = Literal["cut", "leave"]
 
 @dataclass(frozen=True)
 class Part:
-    """A limb that asks for a decision. role: a row of the catalogue's ``practice-roles``; keep_m:
-    where it is cut, right within ``near_m`` [m]; looks: what the eye sees of it; why: the reason
-    for what is right.
+    """A limb that asks for a decision. role: a row of the catalogue's ``practice-roles``, with what
+    the eye sees of it and why what is right is right; keep_m: where it is cut, right within
+    ``near_m`` [m].
     """
 
     limb: str
     act: Act
     role: str
-    looks: Saying
-    why: Saying
     keep_m: float = 0.0
     near_m: float = 0.08
 
@@ -34,6 +33,14 @@ class Part:
     def cut(self) -> Cut:
         """The right cut."""
         return Cut(self.limb, self.keep_m)
+
+    def looks(self, know: Knowledge) -> Saying:
+        """What the eye sees of it."""
+        return know.row(f"practice-roles/{self.role}/looks")
+
+    def why(self, know: Knowledge) -> Saying:
+        """Why what is right is right."""
+        return know.row(f"practice-roles/{self.role}/why")
 
 
 @dataclass(frozen=True)

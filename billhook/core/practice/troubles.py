@@ -8,7 +8,6 @@ from dataclasses import dataclass, replace
 from ..frame.geometry import apart_deg, limb_ends
 from ..frame.model import TRUNK, Frame, Limb
 from ..grow.chance import about_one, chance
-from ..words.values import say
 from .model import Part
 
 Troubled = tuple[Frame, list[Part]]
@@ -42,8 +41,7 @@ class Sound:
 
 
 def _part(limb: str, act: str, role: str, keep_m: float = 0.0, near_m: float = 0.08) -> Part:
-    looks, why = say(f"practice-looks-{role}"), say(f"practice-why-{role}")
-    return Part(limb, "cut" if act == "cut" else "leave", role, looks, why, keep_m, near_m)
+    return Part(limb, "cut" if act == "cut" else "leave", role, keep_m, near_m)
 
 
 def _thicker(limb: Limb, factor: float, longer: float = 1.0) -> Limb:

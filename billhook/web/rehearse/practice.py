@@ -29,8 +29,8 @@ routes = APIBlueprint("rehearse_practice", __name__, url_prefix="/api/practice")
 
 
 def _shown(found: Practice) -> dict[str, Any]:
-    names, tree = plain_names(found.tree.frame), found.tree
-    clues = [{"limb": p.limb, "name": names[p.limb], "looks": p.looks} for p in tree.parts]
+    names, tree, know = plain_names(found.tree.frame), found.tree, here().know
+    clues = [{"limb": p.limb, "name": names[p.limb], "looks": p.looks(know)} for p in tree.parts]
     return {
         "trouble": found.trouble,
         "seed": tree.seed,

@@ -552,16 +552,16 @@ grow-to-side-branch = Cut to a side branch that takes over: { $n ->
     [0] no new shoot
     [one] one new shoot
    *[other] { $n } new shoots
-} beside the cut.
+} beside the cut; { $low } to { $high } are usual.
 grow-collar = Off at its collar: { $n ->
     [0] no shoot follows
     [one] one small shoot follows
    *[other] { $n } small shoots follow
-}. A stub would have kept its buds.
+}, { $low } to { $high } are usual. A stub would have kept its buds.
 grow-origin = Off at its origin: { $n ->
     [0] none comes back
    *[other] one may come back
-}; look again in a season.
+} ({ $low } to { $high } are usual); look again in a season.
 grow-over-budget = { $removed } went, more than the { $budget } of a year: the roots push { $n ->
     [one] one sprout
    *[other] { $n } sprouts
@@ -570,7 +570,7 @@ grow-burnt = { $removed } went at once and bark stood bare in sun of { $hot } °
     [one] one main limb
    *[other] { $n } main limbs
 }. Whitewash the same day keeps it.
-grow-frost = Frost of { $min_c } °C on { $day }, class { $worst }: { $lost } of the leaf is lost.
+grow-frost = Frost of { $min-c } °C on { $day }, class { $worst }: { $lost } of the leaf is lost.
 grow-shade = Under { $limit } of the sky’s light for { $seasons } seasons inner twigs die on { $n ->
     [one] one limb
    *[other] { $n } limbs
@@ -592,70 +592,6 @@ grow-sum-crop = You give up { $lost } of the crop of { $year }{ $gains ->
 } it bears { $total } crops, its twin { $twin }.
 grow-sum-height = It stands { $now } high after the cuts and { $then } in { $year }; its twin then { $twin }. Light on its lower limbs is { $light } of the sky’s then, in the twin { $dark }.
 grow-sum-work = Most sprouts to choose among: { $n }, in { $year }; about { $minutes } minutes.
-practice-looks-sucker = Comes out below the yellow band, straight up; the leaf is not the crown’s.
-practice-why-sucker = It is rootstock: it takes over the tree and never bears what was grafted. Off at its origin.
-practice-looks-good-shoot = Above the band, at an open angle, the same leaf as the crown.
-practice-why-good-shoot = It is scion, and covers a bare trunk: it may stay.
-practice-looks-sprout = Upright on a main limb, soft and thick, no fruit.
-practice-why-sprout = A water sprout inside takes light and bears late: off whole while it is thin.
-practice-looks-false-leader = Thicker each year, upright, over the top of all others, no fruit on it.
-practice-why-false-leader = It outgrows the limb that bears it and shades the tree: off at its collar, not headed, or four come for one.
-practice-looks-filler = A short shoot at an angle into a gap.
-practice-why-filler = It fills a gap and will bear in two years.
-practice-looks-sound-main = A main limb with fruit wood all along.
-practice-why-sound-main = It carries the crop: no cut on it.
-practice-looks-under-another = Lies close under another of the same way, thinner and in its shade.
-practice-why-under-another = Of two that lie over each other the lower gets no light: off at its collar.
-practice-looks-stronger-of-two = The upper of two of the same way, in full light.
-practice-why-stronger-of-two = It has the light: it stays and takes the room.
-practice-looks-crossing = Leaves one side and ends on the other, rubbing what it meets.
-practice-why-crossing = It crosses the middle and rubs: off at its collar.
-practice-looks-crowded-main = Thinner, squeezed between two others at one point.
-practice-why-crowded-main = Six from one point split under fruit; the thin ones between others go first.
-practice-looks-roomy-main = Room to both sides, a wide angle.
-practice-why-roomy-main = It has room: it stays for the frame.
-practice-looks-strongest-main = The strongest of all.
-practice-why-strongest-main = The frame is built on it.
-practice-looks-on-the-ground = Hangs down and lies on the soil with its fruit.
-practice-why-on-the-ground = Splash, ants and rot come up it: off where it leaves the limb.
-practice-looks-carries-low = Low, but it rises and carries fruit where hands reach.
-practice-why-carries-low = Only what hangs from it goes; the limb itself bears the easiest fruit.
-practice-looks-top = Stands highest, a strong side branch halfway.
-practice-why-top = Lowered to a side branch of a third or more it stays down; headed it is back in two years.
-practice-looks-takes-over = A side branch half as thick as the limb.
-practice-why-takes-over = It takes over: cut above it, not through it.
-practice-looks-next-year = High too, but not the highest.
-practice-why-next-year = One limb a year keeps crop and shade: this one next year.
-practice-looks-heavy-side = Long and heavy, the tree leans with it.
-practice-why-heavy-side = Shortened to a side branch the weight comes in; headed it sends up four.
-practice-looks-weak-side = Short and thin on the side without light.
-practice-why-weak-side = Every leaf here is wanted: no cut on the weak side.
-practice-looks-dead-wood = No leaf, bark shrunk; brown under a scratch, and it snaps.
-practice-why-dead-wood = Dead wood costs nothing and may go any day.
-practice-looks-bare-but-green = No leaf, but smooth; green under a scratch, and it bends.
-practice-why-bare-but-green = It lives and will leaf again: wait for the flush.
-practice-looks-frosted = Few leaves, brown and curled; bark still tight.
-practice-why-frosted = Nobody can tell yet what is dead: the first shoots may die back. Wait for the day on which it shows.
-practice-looks-false-start = A soft shoot, three weeks old.
-practice-why-false-start = Early green after frost is often a false start; it is no sign of where to cut.
-practice-looks-over-the-room = Stands higher than the winter room.
-practice-why-over-the-room = Shortened to a side branch it fits, without a bunch of sprouts.
-practice-looks-fits-the-room = Under the height of the room.
-practice-why-fits-the-room = It fits: no need to cut it.
-practice-looks-low-on-the-trunk = A shoot where the trunk is to be clear.
-practice-why-low-on-the-trunk = Below the height the branches are to start it only takes: off early, while it is thin.
-practice-looks-young-scaffold = At a good height and angle, spaced round the stem.
-practice-why-young-scaffold = One of those the tree will be built on.
-practice-looks-shades-the-inside = Thick leaf in the middle of the wall, no fruit behind it.
-practice-why-shades-the-inside = A whole branch out lets light to the inside; shearing the face would close it.
-practice-looks-inside-bears = Thin, inside, with a few fruit.
-practice-why-inside-bears = Inner wood bears as soon as light comes: keep it.
-practice-looks-wall-bears = The face of the wall, full of fruit wood.
-practice-why-wall-bears = The face bears the crop: it is not sheared for light.
-practice-looks-end-without-fruit = No fruit on it this year.
-practice-why-end-without-fruit = An end without fruit may be tipped now and blooms next year.
-practice-looks-end-with-fruit = Carries fruit.
-practice-why-end-with-fruit = Its fruit is this year’s crop: it waits for the pick.
 practice-missed = Left standing: the { $name }. { $why }
 practice-not-needed = Cut, but it should stay: the { $name }. { $why }
 practice-place = The { $name }, { $whole ->
@@ -670,12 +606,6 @@ practice-early = Right or not, { $weeks ->
 practice-waited = Today was a good day for it; waiting lets it grow on.
 practice-over = { $share } of the canopy went, { $budget } is what a year allows. Sprouts follow.
 practice-danger = Not looked for: { $what }
-practice-danger-thorns = Thorns. Gauntlets and something over the eyes.
-practice-danger-ladder = Height. From the ground with a pole, or a tripod on firm soil; a straight ladder never leans on the limb that is cut.
-practice-danger-line = A power line. Look up before every cut; nearer than { $clear } the utility decides.
-practice-danger-sap = Sap that burns the skin and eyes. Sleeves, gloves, and let cut ends drip away from you.
-practice-priced = { " " }In four seasons: { $crop } crops and { $minutes } minutes.
-practice-all-right = All as a good practitioner would do it today.
 practice-choice-wait = leave it today, and wait
 practice-choice-off = take off { $names }
 practice-choice-head = cut { $names } back by half
