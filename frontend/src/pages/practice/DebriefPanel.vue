@@ -86,10 +86,10 @@ const cutsOf = (p: Plan) => p.cuts.map((c) => c.name).join('; ') || 'no cut'
             <th scope="row" class="text-left font-normal py-1">
               <b>{{ name }}</b><br /><span class="text-small text-ink2">{{ cutsOf(p) }}</span>
             </th>
-            <td class="num text-right">{{ shareWords(p.share) }}</td>
-            <td class="num text-right">{{ p.crops.toFixed(1) }}</td>
-            <td class="num text-right">{{ lengthWords(p.height_m, units) }}</td>
-            <td class="num text-right">{{ Math.round(p.minutes) }} min</td>
+            <td class="num text-right" data-of="taken">{{ shareWords(p.share) }}</td>
+            <td class="num text-right" data-of="crops">{{ p.crops.toFixed(1) }}</td>
+            <td class="num text-right" data-of="height">{{ lengthWords(p.height_m, units) }}</td>
+            <td class="num text-right" data-of="sprout work">{{ Math.round(p.minutes) }} min</td>
           </tr>
         </tbody>
       </table>
@@ -107,5 +107,29 @@ const cutsOf = (p: Plan) => p.cuts.map((c) => c.name).join('; ') || 'no cut'
 }
 .plans td {
   padding-top: 4px;
+}
+/* under the tree a plan stands over its figures, each with its name */
+@media (max-width: 720px) {
+  .plans thead {
+    display: none;
+  }
+  .plans tbody tr {
+    display: grid;
+    grid-template-columns: repeat(4, auto);
+    justify-content: space-between;
+  }
+  .plans th[scope='row'] {
+    grid-column: 1 / -1;
+  }
+  .plans :is(td, thead th) {
+    padding: 0 0 6px;
+    text-align: left;
+  }
+  .plans td::before {
+    content: attr(data-of);
+    display: block;
+    font: 400 var(--text-small) / 1.2 var(--font-sans, sans-serif);
+    color: var(--ink2);
+  }
 }
 </style>
