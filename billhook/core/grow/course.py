@@ -13,7 +13,7 @@ from dataclasses import dataclass, field, replace
 from ..errors import FieldProblem, InvalidInput, invalid
 from ..frame.check import checked
 from ..frame.finish import after_cuts
-from ..frame.geometry import limb_ends
+from ..frame.geometry import height_m, limb_ends
 from ..frame.leaf import leaf_left, own_leaf
 from ..frame.model import Cut
 from ..frame.share import frame_answer
@@ -30,7 +30,7 @@ from .harm import burnt, frost, fruit_hurt, year_of
 from .model import Asked, Event, Grown, SeasonTree, Spread
 from .shoots import Wound, beyond_the_year, shoot_from, wounds_of
 from .spring import spring
-from .yields import Losses, bearing, crop_of, hard_part, priced, top_of
+from .yields import Losses, bearing, crop_of, hard_part, priced
 
 MOST_SEASONS = 10
 
@@ -105,7 +105,7 @@ def kind_of(know: Knowledge, asked: Asked) -> Kind:
         know.by_vigour("renewal/gain-tipped", vigour),
         know.by_vigour("renewal/gain-lowered", vigour),
         know.by_vigour("grow/leaf-gain", vigour),
-        natural_height(know, tree.species, top_of(frame), tree.rootstock),
+        natural_height(know, tree.species, height_m(frame), tree.rootstock),
         low_level_m(know, frame),
         sum(own_leaf(frame, know.number("wood/exponent")).values()),
     )
@@ -153,7 +153,7 @@ class _Run:
         return SeasonTree(
             year=year,
             frame=state.frame,
-            height_m=top_of(state.frame),
+            height_m=height_m(state.frame),
             crop=crop,
             leaf_share=leaf,
             light_inside=light,
@@ -193,14 +193,16 @@ class _Run:
             share = removed * wound.share / counted if counted > 0 else 0.0
             cut = day_of[wound.cut.limb]
             events += priced(know, self.asked, cut, wound, share, self.years, self.lost)
-            hard_part(know, wound, share, k, self.lost)
+            hard_part(wound, share, k, self.lost)
             state.wounds.append((wound.mm, k))
         return wounds, removed, events
 
     def _grow(self, state: Growing, k: int, wounds: list[Wound], removed: float) -> list[Event]:
         """From a season's tree to that of the next spring. Returns what happened."""
         know, asked, kind = self.know, self.asked, self.kind
-        ceiling = min(self.ceilings_m[k + 1 : k + 2] or [max(kind.natural_m, top_of(state.frame))])
+        ceiling = min(
+            self.ceilings_m[k + 1 : k + 2] or [max(kind.natural_m, height_m(state.frame))]
+        )
         state.soft.clear()
         events = spring(know, asked, state, kind, k, ceiling)
         growth = self._weather(k)

@@ -178,7 +178,7 @@ def _hottest(site: Site, day: dt.date, days: int) -> float:
     return float(values_on(site.normals.tmax_c, day, days).max())
 
 
-def shaded(know: Knowledge, state: Growing, kind: Kind, light: dict[str, float]) -> list[Event]:
+def shaded(know: Knowledge, state: Growing, light: dict[str, float]) -> list[Event]:
     """Inner twigs that stood in deep shade for some seasons die."""
     limit, seasons = know.number("grow/shade-kills"), know.days("grow/shade-seasons")
     state.shaded = {
@@ -198,7 +198,9 @@ def shaded(know: Knowledge, state: Growing, kind: Kind, light: dict[str, float])
     return [Event("shade", None, lost, Reason("grow-shade", text, {}, catalogue_ids=ids))]
 
 
-def suckered(know: Knowledge, state: Growing, kind: Kind, growth: float) -> list[Event]:
+def suckered(
+    know: Knowledge, asked: Asked, state: Growing, kind: Kind, growth: float
+) -> list[Event]:
     """Shoots from below the union grow faster than the top, and take from it."""
     roots = roots_of(state.frame)
     below = [
@@ -211,6 +213,6 @@ def suckered(know: Knowledge, state: Growing, kind: Kind, growth: float) -> list
     state.put([replace(lengthened(x, gain), base_mm=x.base_mm + 6 * gain) for x in mains])
     takes = min(0.5, know.number("grow/suckers-take") * len(mains))
     state.own = {k: v * (1 - takes) for k, v in state.own.items()}
-    text = say("grow-suckers", n=len(mains), gain=Length(gain), takes=Share(takes))
+    text = say("grow-suckers", n=len(mains), gain=Length(gain, asked.units), takes=Share(takes))
     reason = Reason("grow-suckers", text, {}, catalogue_ids=("grow/suckers-take",))
     return [Event("suckers", mains[0].id, takes, reason)]

@@ -10,6 +10,7 @@ from ..frame.model import Frame
 from ..reasons import Reason
 from ..season.model import Site, Span, Stance, TreeState
 from ..season.seen import Moved, Observed
+from ..words.units import Units
 
 EventKind = Literal[
     "headed",
@@ -21,7 +22,6 @@ EventKind = Literal[
     "shade",
     "suckers",
     "price",
-    "closed",
 ]
 EVENT_KINDS: tuple[EventKind, ...] = get_args(EventKind)
 
@@ -48,7 +48,7 @@ class FrostNight:
 class Asked:
     """A tree, its cuts and the seasons to look at. today: the day that stands for the first growing
     year where nothing is cut. seed: of the seasons' weather. whitewash: bark that is bared is
-    painted the same day. observed, moved, stance: as the season is asked.
+    painted the same day. observed, moved, stance: as the season is asked. units: of the reader.
     """
 
     site: Site
@@ -63,6 +63,7 @@ class Asked:
     observed: Observed = field(default_factory=dict)
     moved: Moved = field(default_factory=dict)
     stance: Stance = field(default_factory=dict)
+    units: Units = "metric"
 
 
 @dataclass(frozen=True)

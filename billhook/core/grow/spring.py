@@ -4,14 +4,13 @@ inner twigs in shade die.
 
 from __future__ import annotations
 
-from ..frame.geometry import limb_ends
+from ..frame.geometry import height_m, limb_ends
 from ..frame.model import is_sucker, roots_of
 from ..known import Knowledge
 from .chance import about_one
 from .growing import Growing, Kind, lengthened, rise_of, room_m, thickened
 from .harm import shaded, suckered
 from .model import Asked, Event
-from .yields import top_of
 
 
 def spring(
@@ -28,12 +27,12 @@ def spring(
         dict(zip(ids, lights[len(ids) :], strict=True)),
     )
     growth = about_one(know.number("grow/growth-varies"), asked.seed, season, "growth")
-    events = shaded(know, state, kind, inside)
+    events = shaded(know, state, inside)
     before = dict(state.own)
     _leafed(know, state, kind, inside, growth)
     _longer(know, asked, state, kind, outside, season, growth, ceiling_m)
     thickened(know, state, before)
-    return events + suckered(know, state, kind, growth)
+    return events + suckered(know, asked, state, kind, growth)
 
 
 def _leafed(
@@ -43,7 +42,7 @@ def _leafed(
     of its leaf push.
     """
     full = kind.full_leaf * max(
-        know.number("grow/leaf-room"), (kind.natural_m / max(0.3, top_of(state.frame))) ** 2 * 0.5
+        know.number("grow/leaf-room"), (kind.natural_m / max(0.3, height_m(state.frame))) ** 2 * 0.5
     )
     leaf = state.leaf
     if leaf <= 0 or full <= 0:

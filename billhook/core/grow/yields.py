@@ -7,8 +7,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass
 
-from ..frame.geometry import limb_ends
-from ..frame.model import TRUNK, Frame
+from ..frame.model import TRUNK
 from ..known import Knowledge
 from ..reasons import Reason
 from ..season.by_crop import price_by_crop
@@ -18,24 +17,23 @@ from .chance import about_one, chance
 from .model import Asked, DatedCut, Event
 from .shoots import Wound
 
-_TIP_MM, _NODE_MM = 8.0, 14.0
-
 
 @dataclass
 class Losses:
-    """crops: of each season, what days took of it; hard: season, share and share of a main limb
-    of what was cut back hard.
+    """crops: of each season, what days took of it; hard: season and share of what was cut back
+    hard.
     """
 
     crops: list[float]
     hard: list[tuple[int, float]]
 
 
-def severity_of(frame: Frame, wound: Wound) -> Severity:
+def severity_of(know: Knowledge, wound: Wound) -> Severity:
     """How far into the wood a cut goes, as the days of mango ask."""
     if wound.limb is None or (wound.limb.on == TRUNK and wound.hard >= 1):
         return "scaffold"
-    return "tip" if wound.mm < _TIP_MM else "second-node" if wound.mm < _NODE_MM else "limb"
+    tip, node = (know.number(f"grow/{which}-under") for which in ("tip", "node"))
+    return "tip" if wound.mm < tip else "second-node" if wound.mm < node else "limb"
 
 
 _WORK: dict[Severity, Work] = {
@@ -56,7 +54,7 @@ def priced(
     lost: Losses,
 ) -> list[Event]:
     """Charge a cut's price to the crops that it takes from, each by its own rows."""
-    work = _WORK[severity_of(asked.frame, wound)]
+    work = _WORK[severity_of(know, wound)]
     rows = price_by_crop(
         asked.site, asked.tree, know, cut.day, work, asked.observed, asked.moved, asked.stance
     )
@@ -73,7 +71,7 @@ def priced(
     return [Event("price", cut.limb, taken, Reason("grow-price", text, used, date=cut.day))]
 
 
-def hard_part(know: Knowledge, wound: Wound, share: float, season: int, lost: Losses) -> None:
+def hard_part(wound: Wound, share: float, season: int, lost: Losses) -> None:
     """Remember what was cut back hard: it bears again over some seasons."""
     on_main = wound.limb is None or wound.limb.on == TRUNK
     if on_main and wound.kind == "headed" and wound.hard >= 1:
@@ -137,9 +135,3 @@ def bearing(know: Knowledge, asked: Asked, age: int) -> float:
     if tree.fruit_on == "never" or age < first:
         return 0.0
     return min(1.0, (age - first + 1) / (know.number("grow/full-after") + 1))
-
-
-def top_of(frame: Frame) -> float:
-    """Highest living point, not below the trunk's height [m]."""
-    ends = limb_ends(frame)
-    return max([frame.trunk.height_m, *(max(a[2], b[2]) for a, b in ends.values())])

@@ -67,10 +67,10 @@ def _choice(know: Knowledge, tree: PracticeTree, decided: Decided, units: Units)
     found = debrief(know, tree, decided, units)
     names = plain_names(tree.frame)
     right = not [r for r in found.remarks if r.kind != "over"]
-    return Choice(_says(names, decided.cuts, right), decided, found, right)
+    return Choice(_says(names, decided.cuts), decided, found, right)
 
 
-def _says(names: dict[str, str], cuts: Sequence[Cut], right: bool) -> Value:
+def _says(names: dict[str, str], cuts: Sequence[Cut]) -> Value:
     if not cuts:
         return say("practice-choice-wait")
     whole = [names[c.limb] for c in cuts if not c.keep_m]

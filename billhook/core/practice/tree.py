@@ -9,7 +9,6 @@ from functools import lru_cache
 from ..choice import one_of
 from ..errors import invalid
 from ..frame.generator import habit, sketch_frame
-from ..frame.geometry import height_m
 from ..frame.model import TRUNK, Frame, Limb, Trunk
 from ..grow.chance import about_one, between, chance
 from ..known import Knowledge
@@ -137,8 +136,3 @@ def _day(
 def _season(know: Knowledge, site: Site, tree: TreeState, work: Work) -> SeasonAnswer:
     first = dt.date(_YEAR, 1, 1)
     return season(site, tree, know, first, first + dt.timedelta(days=600), (work,))
-
-
-def top_m(tree: PracticeTree) -> float:
-    """How high it stands [m]."""
-    return height_m(tree.frame)

@@ -77,6 +77,7 @@ def _asked(at: Workplace, session: Session, tree_id: str, wish: Wish) -> tuple[F
         observed=dict(of.observed),
         moved=dict(of.moved),
         stance=dict(of.stance),
+        units=places.units(session),
     )
     return row, asked
 

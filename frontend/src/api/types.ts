@@ -9418,7 +9418,7 @@ export interface components {
              * Kind
              * @enum {string}
              */
-            kind: "headed" | "to-side-branch" | "collar" | "over-budget" | "burnt" | "frost" | "shade" | "suckers" | "price" | "closed";
+            kind: "headed" | "to-side-branch" | "collar" | "over-budget" | "burnt" | "frost" | "shade" | "suckers" | "price";
             /** Limb */
             limb: string | null;
             /** Text */

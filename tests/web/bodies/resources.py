@@ -5,15 +5,7 @@ from __future__ import annotations
 from typing import Any
 
 from .parts import CUTS, FRAME, ID, MANY_ID, OUTLINE, QUICK_ID, SIDE_ID, SURVEY, TMAX, TMIN, TOUCHED
-
-REHEARSE: dict[str, Any] = {
-    "cuts": CUTS,
-    "second": [{"limb": "e", "keep_m": 1.0}],
-    "day": "2027-03-24",
-    "seasons": 3,
-    "seed": 3,
-    "whitewash": True,
-}
+from .practising import DECIDED, REHEARSE
 
 
 def resources(
@@ -290,12 +282,7 @@ def resources(
         },
         f"POST {tree}/grown": {"school": "third-of-tree", "years": 3, "cap_m": 2.5},
         f"POST {tree}/rehearse": REHEARSE,
-        "POST /api/practice/trees/skirt/debrief": {
-            "seed": 4,
-            "cuts": [{"limb": "l1", "keep_m": 0.0}],
-            "wait": False,
-            "seen": ["line"],
-        },
+        "POST /api/practice/trees/skirt/debrief": DECIDED,
         f"POST {tree}/rehearse/range": REHEARSE,
         "POST /api/rotations": {
             "id": ID,
