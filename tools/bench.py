@@ -14,6 +14,7 @@ from pathlib import Path
 import numpy as np
 import pandas as pd
 import pvlib
+from bench_people import signing_in
 from bench_served import served, start_again
 from timing import DAY, KNOW, big_frame, median_ms, say
 
@@ -196,6 +197,7 @@ def main() -> None:
         say("making the demo holding", time.perf_counter() - start, "s")
         served(Settings(data=data, fixed_today=DAY, demo=True))
         start_again(data)
+        signing_in(Settings(data=data, fixed_today=DAY, demo=True))
     say(
         "most memory used by this run",
         resource.getrusage(resource.RUSAGE_SELF).ru_maxrss / 1024,
