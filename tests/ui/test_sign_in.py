@@ -154,3 +154,35 @@ def test_a_helper_s_phone_has_what_is_a_helper_s(browser, networked, signing):
     signing.remove(rui.id, inês, "")
     hand.open("/grove")
     hand.sees("No PIN yet, or lost?")
+
+
+TAKEN = """
+const done = arguments[arguments.length - 1]
+const opened = indexedDB.open('billhook-field')
+opened.onsuccess = () => {
+  const db = opened.result
+  const asked = db.transaction('walks').objectStore('walks').count()
+  asked.onsuccess = () => { db.close(); done(asked.result) }
+}
+"""
+
+
+def test_whoever_comes_next_finds_nothing_that_another_took_along(browser, networked, signing):
+    hand = Hand(browser, networked.url)
+    come_in(hand, signing.invite("Rui", "helper", "Inês"), "Rui")
+    tree = grove(networked.at, DAY).trees[0].record.tree.id
+    hand.open(f"/tree/{tree}/walk")
+    hand.until(lambda: browser.execute_async_script(TAKEN) == 1)
+
+    def next_comes(name: str) -> None:
+        code = signing.invite(name, "helper", "Inês")
+        browser.get(f"{networked.url}/more")
+        browser.get(f"{networked.url}/join#{code}/{name}")
+        hand.type("PIN", PIN)
+        hand.click("Come in")
+        hand.until(lambda: "/today" in browser.current_url and hand.sees("the fortnight to"))
+
+    next_comes("Rui")
+    assert browser.execute_async_script(TAKEN) == 1
+    next_comes("Ana")
+    hand.until(lambda: browser.execute_async_script(TAKEN) == 0)

@@ -4,6 +4,7 @@
  */
 import { api, heed, SIGNED_OUT } from '@/api/client'
 import { accountOf } from '@/field/home'
+import { forgetTaken } from '@/field/store'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { useEventListener } from '@vueuse/core'
 import { computed, watch } from 'vue'
@@ -15,7 +16,8 @@ export function useSession() {
     queryFn: () => heed(api.GET('/api/session')),
     staleTime: Infinity,
   })
-  watch(data, (s) => s && accountOf.set(s.account?.id ?? ''))
+  // rows of somebody else are not shown to whoever comes next
+  watch(data, (s) => s && accountOf.set(s.account?.id ?? '') && forgetTaken())
   return {
     session: data,
     account: computed(() => data.value?.account ?? null),

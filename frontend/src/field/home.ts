@@ -29,8 +29,15 @@ export const homeOf = () => read(HOME)
 /** Id of the account that this device was signed in with last; empty where nobody signs in. */
 export const accountOf = {
   get: () => read(ACCOUNT),
-  /** Signed out, what waits here goes on being that person's until somebody else comes. */
-  set: (id: string) => id && keep(ACCOUNT, id),
+  /**
+   * Signed out, what waits here goes on being that person's until somebody else comes.
+   * @returns Whether somebody else was here before.
+   */
+  set: (id: string): boolean => {
+    const before = read(ACCOUNT)
+    if (id) keep(ACCOUNT, id)
+    return !!id && !!before && before !== id
+  },
 }
 
 /** What a person at this device should know of the holding that answers. */

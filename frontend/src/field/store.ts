@@ -97,6 +97,11 @@ export async function onDevice<T>(run: (db: IDBPDatabase<Kept>) => Promise<T>): 
   }
 }
 
+/** Lets go of what somebody else took along; what waits to be sent stays theirs. */
+export const forgetTaken = () =>
+  onDevice(async (db) => {
+    for (const of of ['walks', 'rows', 'sheets', 'hurt'] as const) await db.clear(of)
+  })
 /**
  * Keeps a walk as it stands; what came from Billhook also sets the clock that days are reckoned
  * from.
