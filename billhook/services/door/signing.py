@@ -1,7 +1,6 @@
 """Coming in and going out: invitations, PINs with rising delays, devices that stay signed in.
 
-PINs are kept by argon2id with the least that OWASP asks for (from memory: 19 MiB, two passes, one
-lane); what a cookie or an invitation holds is kept as its SHA-256 alone.
+What a cookie or an invitation holds is kept as its SHA-256 alone; PINs as :mod:`.pins` has it.
 """
 
 from __future__ import annotations
@@ -15,8 +14,6 @@ import time
 from collections.abc import Callable
 from dataclasses import dataclass
 
-from argon2 import PasswordHasher
-from argon2.exceptions import InvalidHashError, VerificationError
 from sqlmodel import Session
 
 from ...core.errors import BillhookError, invalid
@@ -25,18 +22,15 @@ from ...store import door as store
 from ...store.acts import utc_now
 from ...store.database import NotFound
 from ...store.door_tables import Account, Heard, Invite, SignedIn
+from .pins import PIN_LEAST, PIN_MOST, Pins
 from .roles import ROLES, Role
 
 INVITE_SECONDS = 600
 DEVICE_DAYS = 180
 FREE_MISSES = 3
 FIRST_WAIT_SECONDS, LONGEST_WAIT_SECONDS = 5, 900
-PIN_LEAST, PIN_MOST = 6, 128
 _SEEN_SECONDS = 300
 _HEARD_SHOWN = 100
-_hasher = PasswordHasher(time_cost=2, memory_cost=19 * 1024, parallelism=1)
-_NOBODY = _hasher.hash(secrets.token_hex(16))
-"""Looked at for a name that nobody bears, so that it takes as long as for any other."""
 
 
 class NotSignedIn(BillhookError):
@@ -81,7 +75,7 @@ class Signing:
     def __init__(self, door: store.Door, clock: Callable[[], float] = time.time) -> None:
         self.door, self._clock = door, clock
         self._turn = threading.Lock()
-        self._hashing = threading.Semaphore(2)  # each takes 19 MiB while it goes on
+        self._pins = Pins()
 
     def close(self) -> None:
         """Let go of the file."""
@@ -119,7 +113,7 @@ class Signing:
             if not called:
                 raise invalid("/name", "say your name")
         self._refuse_pin(pin, called)
-        hashed = self._hashed(pin)
+        hashed = self._pins.kept(pin)
         with self._turn, self.door.open() as session:
             # once: whoever came second with the same code finds it gone
             invite = session.get(Invite, _digest(code))
@@ -175,17 +169,18 @@ class Signing:
                     wait = min(FIRST_WAIT_SECONDS * 2 ** (over - 1), LONGEST_WAIT_SECONDS)
                     account.shut_until = self._clock() + wait
                 store.keep(session, account)
-        right = self._verify(account.pin if account else _NOBODY, pin)
+        right = self._pins.is_right(account.pin if account else None, pin)
         with self.door.open() as session:
             if account is None or not right:
                 _hear(session, name[:60], "tried a wrong PIN", "", where)
         if account is None or not right:
             raise NotSignedIn("No such name with that PIN.")
+        again = self._pins.kept(pin) if self._pins.outgrown(account.pin) else account.pin
         with self.door.open() as session:
             fresh = session.get(Account, account.id)
             if fresh is None or fresh.pin != account.pin:
                 raise NotSignedIn("No such name with that PIN.")
-            fresh.misses, fresh.shut_until = 0, 0.0
+            fresh.pin, fresh.misses, fresh.shut_until = again, 0, 0.0
             _hear(session, fresh.name, "signed in", device, where)
             return self._let_in(session, fresh, device)
 
@@ -290,17 +285,6 @@ class Signing:
         """What happened at the door, the newest first."""
         with self.door.open() as session:
             return store.heard(session, _HEARD_SHOWN)
-
-    def _hashed(self, pin: str) -> str:
-        with self._hashing:
-            return _hasher.hash(pin)
-
-    def _verify(self, hashed: str, pin: str) -> bool:
-        with self._hashing:
-            try:
-                return _hasher.verify(hashed, pin[: PIN_MOST + 1])
-            except (VerificationError, InvalidHashError):
-                return False
 
 
 def _digest(secret: str) -> str:

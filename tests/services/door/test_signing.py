@@ -7,6 +7,7 @@ import threading
 from contextlib import closing
 
 import pytest
+from argon2 import PasswordHasher
 
 from billhook.core.errors import InvalidInput
 from billhook.services.door.signing import (
@@ -21,6 +22,7 @@ from billhook.services.door.signing import (
 from billhook.settings import Settings
 from billhook.store.database import NotFound
 from billhook.store.door import FILE, Door
+from billhook.store.door_tables import Account
 
 PIN = "oliva 88"
 
@@ -219,3 +221,17 @@ def test_what_is_kept_opens_nothing(signing, owner, tmp_path):
     assert "argon2id" in dump
     for secret in (PIN, code, cookie):
         assert secret not in dump
+
+
+def test_a_pin_kept_by_a_slower_machine_is_kept_anew_once_it_was_right(signing, owner):
+    weak = PasswordHasher(time_cost=1, memory_cost=8 * 1024, parallelism=1).hash(PIN)
+    with signing.door.open() as session:
+        session.get(Account, owner.id).pin = weak
+    with pytest.raises(NotSignedIn):
+        signing.sign_in("Inês", "oliva 89", "x", "127.0.0.1")
+    with signing.door.open() as session:
+        assert session.get(Account, owner.id).pin == weak
+    signing.sign_in("Inês", PIN, "x", "127.0.0.1")
+    with signing.door.open() as session:
+        assert session.get(Account, owner.id).pin != weak
+    signing.sign_in("Inês", PIN, "x", "127.0.0.1")
