@@ -98,13 +98,14 @@ def kind_of(know: Knowledge, asked: Asked) -> Kind:
     """What of the tree its growth depends on."""
     tree, frame = asked.tree, asked.frame
     vigour = vigour_of(tree, know)
+    room = know.number("grow/in-pot") if tree.in_pot else 1.0
     group = know.text(f"species/{tree.species}/group")
     return Kind(
         leaf_light(know, tree.species, group),
         vigour,
-        know.by_vigour("renewal/gain-tipped", vigour),
-        know.by_vigour("renewal/gain-lowered", vigour),
-        know.by_vigour("grow/leaf-gain", vigour),
+        room * know.by_vigour("renewal/gain-tipped", vigour),
+        room * know.by_vigour("renewal/gain-lowered", vigour),
+        room * know.by_vigour("grow/leaf-gain", vigour),
         natural_height(know, tree.species, height_m(frame), tree.rootstock),
         low_level_m(know, frame),
         sum(own_leaf(frame, know.number("wood/exponent")).values()),

@@ -4,28 +4,29 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 
+from ..known import Knowledge
 from ..reasons import Reason
 from ..words.units import Units
 from ..words.values import Length, Rounded, Share, say
 from .model import SeasonTree
 
-_SAME = 0.02
-
 
 def summed(
-    yours: Sequence[SeasonTree], twin: Sequence[SeasonTree], units: Units = "metric"
+    know: Knowledge,
+    yours: Sequence[SeasonTree],
+    twin: Sequence[SeasonTree],
+    units: Units = "metric",
 ) -> tuple[Reason, ...]:
     """Crop given up and won, height won and lost again, work that follows: yours against the twin
     in the same seasons.
     """
-    return (_crop(yours, twin), _height(yours, twin, units), *_work(yours, twin))
+    return (_crop(know, yours, twin), _height(yours, twin, units), *_work(yours, twin))
 
 
-def _crop(yours: Sequence[SeasonTree], twin: Sequence[SeasonTree]) -> Reason:
-    lost = twin[0].crop - yours[0].crop
-    more = next(
-        (a.year for a, b in zip(yours[1:], twin[1:], strict=True) if a.crop > b.crop + _SAME), None
-    )
+def _crop(know: Knowledge, yours: Sequence[SeasonTree], twin: Sequence[SeasonTree]) -> Reason:
+    lost, same = twin[0].crop - yours[0].crop, know.number("grow/same-crop")
+    both = zip(yours[1:], twin[1:], strict=True)
+    more = next((a.year for a, b in both if a.crop > b.crop + same), None)
     total, beside = (sum(s.crop for s in x) for x in (yours, twin))
     text = say(
         "grow-sum-crop",

@@ -128,16 +128,17 @@ def _take(know: Knowledge, state: Growing, found: Damage, min_c: float, soft: bo
     state.own = {k: v * stays for k, v in state.own.items()}
     if worst == "leaf":
         return
-    back = [_died_back(x, state.grew_m.get(x.id, 0.0), worst) for x in state.frame.limbs]
+    back = [_died_back(know, x, state.grew_m.get(x.id, 0.0), worst) for x in state.frame.limbs]
     state.put(back)
     _kept_on(state)
 
 
-def _died_back(limb: Limb, grew_m: float, worst: str) -> Limb:
+def _died_back(know: Knowledge, limb: Limb, grew_m: float, worst: str) -> Limb:
     """A limb whose last growth died, or half of it, or all."""
     if worst == "trunk":
         return replace(limb, state="dead", foliage=0.0, fruit=0)
-    part = min(0.6 * limb.length_m, grew_m if worst == "twig" else max(grew_m, 0.4 * limb.length_m))
+    wood = 0.0 if worst == "twig" else know.number("grow/dies-back") * limb.length_m
+    part = min(know.number("grow/dies-most") * limb.length_m, max(grew_m, wood))
     return lengthened(limb, -part) if part > 0.01 and limb.headed_mm == 0 else limb
 
 
@@ -209,9 +210,9 @@ def suckered(
     mains = [x for x in below if roots[x.id] is x]
     if not mains:
         return []
-    gain = kind.lowered_m * growth
-    state.put([replace(lengthened(x, gain), base_mm=x.base_mm + 6 * gain) for x in mains])
-    takes = min(0.5, know.number("grow/suckers-take") * len(mains))
+    gain, mm = kind.lowered_m * growth, know.number("grow/sucker-mm")
+    state.put([replace(lengthened(x, gain), base_mm=x.base_mm + mm * gain) for x in mains])
+    takes = min(know.number("grow/suckers-most"), know.number("grow/suckers-take") * len(mains))
     state.own = {k: v * (1 - takes) for k, v in state.own.items()}
     text = say("grow-suckers", n=len(mains), gain=Length(gain, asked.units), takes=Share(takes))
     reason = Reason("grow-suckers", text, {}, catalogue_ids=("grow/suckers-take",))

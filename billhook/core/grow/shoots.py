@@ -17,8 +17,6 @@ from .chance import between, chance
 from .growing import Growing, Kind
 from .model import Event, EventKind
 
-_RISES = (78.0, 70.0, 62.0, 54.0, 48.0)
-_TURNS = (8.0, -32.0, 40.0, -62.0, 72.0)
 _PLACES: dict[EventKind, str] = {
     "headed": "between",
     "to-side-branch": "side-branch",
@@ -128,8 +126,10 @@ def _shoot(
         on, at, bearing = limb.on, limb.at_m * (1 - 0.04 * i), limb.bearing_deg + 25 * i
     else:
         on, at, bearing = limb.id, length * (0.99 - 0.05 * i), limb.bearing_deg
-    turn = _TURNS[i % len(_TURNS)] + 16 * (chance(seed, season, name, "turn") - 0.5)
-    rise = _RISES[i % len(_RISES)] if wound.kind == "headed" else 80.0 - 6 * i
+    turns = know.numbers("grow/shoot-turns")
+    turn = turns[i % len(turns)] + 16 * (chance(seed, season, name, "turn") - 0.5)
+    rises = know.numbers(f"grow/{'headed' if wound.kind == 'headed' else 'other'}-rises")
+    rise = rises[i % len(rises)]
     up = sin(radians(rise))
     grows = reach_m / up * (1 - 0.1 * i)
     start = _height(state.frame, on, at)

@@ -41,9 +41,9 @@ def _leafed(
     """Leaf grows by the light it hangs in and the room that is left; roots of a tree that lost much
     of its leaf push.
     """
-    full = kind.full_leaf * max(
-        know.number("grow/leaf-room"), (kind.natural_m / max(0.3, height_m(state.frame))) ** 2 * 0.5
-    )
+    natural = (kind.natural_m / max(0.3, height_m(state.frame))) ** 2
+    room = max(know.number("grow/leaf-room"), natural * know.number("grow/natural-leaf"))
+    full = kind.full_leaf * room
     leaf = state.leaf
     if leaf <= 0 or full <= 0:
         return
@@ -68,7 +68,7 @@ def _longer(
 ) -> None:
     """Ends grow on: the highest as much as a tree gains in a year, those in less light less."""
     roots, changed = roots_of(state.frame), []
-    flat = know.number("grow/flat-part")
+    flat, upright = know.number("grow/flat-part"), know.number("grow/upright-from")
     varies = know.number("grow/growth-varies")
     tips = [x for x in state.ends() if not is_sucker(state.frame, roots[x.id])]
     heights = limb_ends(state.frame)
@@ -77,7 +77,7 @@ def _longer(
         highest = heights[limb.id][1][2] >= top - 1e-9
         own = 1.0 if highest else about_one(varies, asked.seed, season, limb.id, "tip")
         gain = kind.gain_m * growth * own * (light.get(limb.id, 1.0) ** 0.5 if not highest else 1)
-        by = gain / rise_of(limb) if limb.rise_deg >= 35 else gain * flat
+        by = gain / rise_of(limb) if limb.rise_deg >= upright else gain * flat
         by = min(by, room_m(limb, heights[limb.id][1][2], min(ceiling_m, kind.natural_m)))
         state.grew_m[limb.id] = by
         changed.append(lengthened(limb, by))

@@ -5,7 +5,7 @@ reason and its price, the gravest first; and what the exact plan, and other ways
 from __future__ import annotations
 
 import datetime as dt
-from collections.abc import Sequence
+from collections.abc import Collection, Sequence
 from dataclasses import dataclass
 from typing import Literal
 
@@ -60,9 +60,10 @@ class Remark:
 
 @dataclass(frozen=True)
 class Course:
-    """Cuts and what they come to over the seasons looked at."""
+    """Cuts of a day and what they come to over the seasons looked at."""
 
     name: str
+    day: dt.date
     cuts: tuple[Cut, ...]
     share: float
     crops: float
@@ -88,9 +89,15 @@ class Debrief:
 
 
 def debrief(
-    know: Knowledge, tree: PracticeTree, decided: Decided, units: Units = "metric"
+    know: Knowledge,
+    tree: PracticeTree,
+    decided: Decided,
+    units: Units = "metric",
+    planned: Collection[str] = (),
 ) -> Debrief:
-    """Talk a decision over. Raises: InvalidInput for a cut on no limb of the tree."""
+    """Talk a decision over. planned: limbs that plans cut besides, under one way of working or
+    another. Raises: InvalidInput for a cut on no limb of the tree.
+    """
     checked(tree.frame, list(decided.cuts), None)
     cuts = () if decided.wait else decided.cuts
     day = tree.better or tree.day
@@ -101,7 +108,7 @@ def debrief(
         *_dangers(know, tree, decided, units),
         *_day(know, tree, cuts, decided, yours),
         *_parts(know, tree, cuts, yours, names, units),
-        *_besides(know, tree, cuts, yours, names),
+        *_besides(know, tree, cuts, yours, names, planned),
         *_over(know, tree, yours),
     ]
     if decided.wait and tree.waits:
@@ -120,6 +127,7 @@ def course(
     share = frame_answer(tree.frame, list(cuts), wood_parameters(know, tree.kind))
     return Course(
         name=name,
+        day=day,
         cuts=tuple(cuts),
         share=share.canopy_share_removed or 0.0,
         crops=sum(s.crop for s in seasons),
@@ -241,10 +249,15 @@ def _weighed(
 
 
 def _besides(
-    know: Knowledge, tree: PracticeTree, cuts: Sequence[Cut], yours: Course, names: dict[str, str]
+    know: Knowledge,
+    tree: PracticeTree,
+    cuts: Sequence[Cut],
+    yours: Course,
+    names: dict[str, str],
+    planned: Collection[str],
 ) -> list[Remark]:
     """Cuts on limbs that nobody would have touched."""
-    asked = {p.limb for p in tree.parts}
+    asked = {*(p.limb for p in tree.parts), *planned}
     wood, found = wood_parameters(know, tree.kind), []
     for cut in cuts:
         if cut.limb in asked:

@@ -46,7 +46,8 @@ class Part:
 @dataclass(frozen=True)
 class PracticeTree:
     """A tree with a trouble. waits: the right thing on its day is to wait; better: the day from
-    which it is right, None where today is. dangers: what could hurt somebody, by caution.
+    which it is right, None where today is. wanted_m: height of the room it is to fit into, None
+    where it stands in the open. dangers: what could hurt somebody, by caution.
     """
 
     seed: int
@@ -60,6 +61,7 @@ class PracticeTree:
     frame: Frame
     parts: tuple[Part, ...]
     goal: str
+    wanted_m: float | None
     work: Work
     waits: bool
     better: dt.date | None

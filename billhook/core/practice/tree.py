@@ -3,37 +3,44 @@
 from __future__ import annotations
 
 import datetime as dt
+from collections.abc import Sequence
 from dataclasses import replace
 from functools import lru_cache
+from math import ceil
 
 from ..choice import one_of
 from ..errors import invalid
+from ..frame.finish import after_cuts
 from ..frame.generator import habit, sketch_frame
+from ..frame.geometry import height_m
 from ..frame.model import TRUNK, Frame, Limb, Trunk
 from ..grow.chance import about_one, between, chance
 from ..known import Knowledge
 from ..season.model import WORKS, SeasonAnswer, Site, TreeState, Work
 from ..season.place import climate_frost, climate_normals
 from ..season.season import season
-from .model import PracticeTree
+from .model import Part, PracticeTree
 from .troubles import TROUBLES, Sound
 
 _YEAR = 2027
 _LATITUDE, _TROPICAL = 33.0, 9.0
-_EARLY_DAYS = 42
-_AFTER_FREEZE_DAYS = 21
-_FRUIT_SHOWS_DAYS = 60
 
 
-def practice_tree(know: Knowledge, trouble: str, seed: int, southern: bool = False) -> PracticeTree:
+def practice_tree(
+    know: Knowledge, trouble: str, seed: int, southern: bool = False, kind: str | None = None
+) -> PracticeTree:
     """The practice tree of a seed: the same seed is the same tree. southern: six months turned.
+    kind: of the trouble's kinds; None leaves it to the seed.
 
-    Raises: InvalidInput for a trouble that is none.
+    Raises: InvalidInput for a trouble that is none, or a kind in which it is not met.
     """
     if trouble not in TROUBLES:
         raise invalid("/trouble", f"must be one of {', '.join(TROUBLES)}")
     row = f"practice/{trouble}"
-    kind = _one(know.text(f"{row}/kinds"), seed, trouble, "kind")
+    kinds = know.text(f"{row}/kinds").split()
+    if kind is not None and kind not in kinds:
+        raise invalid("/kind", f"must be one of {', '.join(kinds)}")
+    kind = kind or kinds[between(0, len(kinds) - 1, seed, trouble, "kind")]
     climate = _one(know.text(f"{row}/climates"), seed, trouble, "climate")
     site = site_of(know, climate, southern)
     planted = _YEAR - int(know.number(f"{row}/age"))
@@ -47,10 +54,10 @@ def practice_tree(know: Knowledge, trouble: str, seed: int, southern: bool = Fal
     early = know.text(f"{row}/day") == "early"
     day, better = _day(know, site, state, work, early)
     if state.freeze_on is not None:
-        day = state.freeze_on + dt.timedelta(days=_AFTER_FREEZE_DAYS)
+        day = state.freeze_on + _days(know, "after-freeze")
     if trouble == "half-in-fruit":
         bloom = next(e.start for e in _season(know, site, state, work).events if e.name == "bloom")
-        day = bloom + dt.timedelta(days=_FRUIT_SHOWS_DAYS)
+        day = bloom + _days(know, "fruit-shows")
     return PracticeTree(
         seed=seed,
         trouble=trouble,
@@ -63,11 +70,36 @@ def practice_tree(know: Knowledge, trouble: str, seed: int, southern: bool = Fal
         frame=frame,
         parts=tuple(sorted(parts, key=lambda p: chance(seed, p.limb, "order"))),
         goal=know.text(f"{row}/goal"),
+        wanted_m=_room(frame, parts) if state.in_pot else None,
         work=work,
         waits=better is not None,
         better=better,
-        dangers=tuple(know.text(f"{row}/danger").split()),
+        dangers=_dangers(know, row, kind),
     )
+
+
+def _dangers(know: Knowledge, row: str, kind: str) -> tuple[str, ...]:
+    """What could hurt somebody: by the trouble, and by the kind; shoots of citrus bear thorns even
+    where its bearing wood has none.
+    """
+    found = dict.fromkeys(know.text(f"{row}/danger").split())
+    if f"species/{kind}/sap" in know:
+        found["sap"] = None
+    if know.number(f"species/{kind}/thorn-mm") >= know.number("cuts/thorn-mm"):
+        found["thorns"] = None
+    elif know.text(f"species/{kind}/group") != "citrus":
+        found.pop("thorns", None)
+    return tuple(found)
+
+
+def _days(know: Knowledge, what: str) -> dt.timedelta:
+    return dt.timedelta(days=know.number(f"practice-tree/{what}"))
+
+
+def _room(frame: Frame, parts: Sequence[Part]) -> float:
+    """Height of the room that a tree fits into once it was cut right [m], to five centimetres."""
+    cuts = [p.cut for p in parts if p.act == "cut"]
+    return ceil(20 * height_m(after_cuts(frame, cuts))) / 20
 
 
 def _one(words: str, seed: int, *what: object) -> str:
@@ -124,7 +156,7 @@ def _day(
         return start + dt.timedelta(days=5), None
     shut = [s for s in found.segments if s.status in ("wait", "stop") and s.end >= first]
     for s in open_:
-        before = s.start - dt.timedelta(days=_EARLY_DAYS)
+        before = s.start - _days(know, "early")
         if any(x.start <= before <= x.end for x in shut):
             return before, s.start
     begin = max(first, shut[0].start) if shut else first

@@ -201,19 +201,25 @@ def too_tall(s: Sound) -> Troubled:
     return _with(s.frame, risen), parts
 
 
+def _seen(s: Sound, limb: Limb) -> Sound:
+    """The tree turned so that a limb stands to the side for whoever looks at it first."""
+    by = 90 - limb.bearing_deg
+    turned = (replace(x, bearing_deg=(x.bearing_deg + by) % 360) for x in s.frame.limbs)
+    return replace(s, frame=replace(s.frame, limbs=tuple(turned)))
+
+
 def one_sided(s: Sound) -> Troubled:
     """All the weight on one side: the heavy side is shortened, the weak one left."""
+    s = _seen(s, s.mains[0])
     way = s.mains[0].bearing_deg
     near = [x for x in s.mains if apart_deg(x.bearing_deg, way) < 80]
     far = [x for x in s.mains if x not in near]
-    grown = [_thicker(x, 1.1, 1.25) for x in near]
-    small = [_thicker(x, 0.7, 0.72) for x in far]
+    grown = [replace(_thicker(x, 1.1, 1.3), rise_deg=x.rise_deg - 10) for x in near]
+    small = [_thicker(x, 0.65, 0.6) for x in far]
     frame = _with(s.frame, *grown, *small)
     length = {x.id: x.length_m for x in frame.limbs}
     moved = [
-        replace(
-            x, at_m=min(x.at_m * (1.25 if x.on in {g.id for g in grown} else 0.72), length[x.on])
-        )
+        replace(x, at_m=min(x.at_m * (1.3 if x.on in {g.id for g in grown} else 0.6), length[x.on]))
         for x in frame.limbs
         if x.on != TRUNK
     ]
@@ -308,12 +314,25 @@ def dense(s: Sound) -> Troubled:
                 rise_deg=48,
             )
         )
+    sheared = [_again(s, x) for x in s.frame.limbs if x.on != TRUNK]
     parts = [
         *(_part(x.id, "cut", "shades-the-inside") for x in inner[:2]),
         _part(inner[2].id, "leave", "inside-bears"),
         _part(hosts[0].id, "leave", "wall-bears"),
     ]
-    return _with(s.frame, *inner), parts
+    return _with(s.frame, *inner, *sheared), parts
+
+
+def _again(s: Sound, end: Limb) -> Limb:
+    """What came where an end was sheared: a second one beside it, as long again to the face."""
+    return replace(
+        _thicker(end, 0.6, 0.55),
+        id=f"{end.id}t",
+        on=end.id,
+        at_m=end.length_m * 0.55,
+        bearing_deg=(end.bearing_deg + 70 * (1 if chance(s.seed, end.id) > 0.5 else -1)) % 360,
+        rise_deg=min(75.0, end.rise_deg + 8),
+    )
 
 
 def half_in_fruit(s: Sound) -> Troubled:

@@ -116,7 +116,7 @@ def rehearsed(at: Workplace, tree_id: str, wish: Wish) -> Rehearsal:
         seasons=drawn(found.seasons),
         twin=drawn(found.twin),
         second=drawn(second),
-        reasons=summed(found.seasons, found.twin, units) if asked.cuts else (),
+        reasons=summed(at.know, found.seasons, found.twin, units) if asked.cuts else (),
     )
 
 

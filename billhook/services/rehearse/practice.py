@@ -29,13 +29,24 @@ _COURSE_SEED = 7
 
 
 @dataclass(frozen=True)
+class NamedKind:
+    """A kind of tree by its catalogue row, and its name."""
+
+    id: str
+    name: str
+
+
+@dataclass(frozen=True)
 class Trouble:
-    """A trouble: its name, what the grower says, and its place in the course, 0 for none."""
+    """A trouble: its name, what the grower says, its place in the course, 0 for none, and the kinds
+    it is met in.
+    """
 
     id: str
     name: str
     story: str
     lesson: int
+    kinds: tuple[NamedKind, ...]
 
 
 def troubles(at: Workplace) -> list[Trouble]:
@@ -47,6 +58,10 @@ def troubles(at: Workplace) -> list[Trouble]:
             know.text(f"practice/{row}/name"),
             know.text(f"practice/{row}/story"),
             int(know.number(f"practice/{row}/lesson")),
+            tuple(
+                NamedKind(k, know.text(f"species/{k}/name"))
+                for k in know.text(f"practice/{row}/kinds").split()
+            ),
         )
         for row in know.rows("practice")
     ]
@@ -62,6 +77,7 @@ class Practice:
     view: FrameView
     kind_name: str
     climate_name: str
+    pot_l: float | None
 
 
 @dataclass(frozen=True)
@@ -72,10 +88,17 @@ class Talked:
     ways: tuple[Course, ...]
 
 
-def shown(at: Workplace, trouble: str, seed: int) -> Practice:
-    """A practice tree. Raises: InvalidInput for a trouble that is none."""
+def comes_back(at: Workplace) -> list[int]:
+    """After how many days a lesson that went wrong comes back: once, twice, and from then on."""
+    return [int(d) for d in at.know.numbers("practice-tree/comes-back")]
+
+
+def shown(at: Workplace, trouble: str, seed: int, kind: str | None = None) -> Practice:
+    """A practice tree. Raises: InvalidInput for a trouble that is none, or a kind in which it is
+    not met.
+    """
     with at.store.reading() as session:
-        return _shown(at, practice_tree(at.know, trouble, seed, _southern(session)))
+        return _shown(at, practice_tree(at.know, trouble, seed, _southern(session), kind))
 
 
 def _shown(at: Workplace, tree: PracticeTree) -> Practice:
@@ -90,15 +113,18 @@ def _shown(at: Workplace, tree: PracticeTree) -> Practice:
         trunk_mm=trunk.diameter_mm,
         trunk_m=trunk.height_m,
     )
+    # whether a bare limb is dead is the question, and not told by how it is drawn
+    limbs = tuple(replace(x, state="live") for x in tree.frame.limbs)
+    drawn, name = replace(tree.frame, limbs=limbs), f"{tree.trouble}-{tree.seed}"
     return Practice(
         next(t for t in troubles(at) if t.id == tree.trouble),
         tree,
         replace(
-            imagined_view(row, tree.frame, tree.day, 1, "measured", f"{tree.trouble}-{tree.seed}"),
-            names=plain_names(tree.frame),
+            imagined_view(row, drawn, tree.day, 1, "measured", name), names=plain_names(tree.frame)
         ),
         at.know.text(f"species/{tree.kind}/name"),
         at.know.text(f"climates/{tree.climate}/name"),
+        at.know.number("practice-tree/pot") if tree.tree.in_pot else None,
     )
 
 
@@ -114,13 +140,13 @@ def _stance(session: Session) -> dict[str, str]:
     return dict(stances.choices(session).get(holding.id, {})) if holding else {}
 
 
-def talked_over(at: Workplace, trouble: str, seed: int, decided: Decided) -> Talked:
+def talked_over(at: Workplace, tree: PracticeTree, decided: Decided) -> Talked:
     """A decision on a practice tree, talked over. Raises: InvalidInput."""
     with at.store.reading() as session:
         units, stance = places.units(session), _stance(session)
-        tree = practice_tree(at.know, trouble, seed, _southern(session))
-    found = debrief(at.know, tree, decided, units)
-    return Talked(found, _ways(at.know, trouble, seed, tree.southern, _key(stance)))
+    ways = _ways(at.know, (tree.trouble, tree.seed, tree.southern, tree.kind), _key(stance))
+    planned = {c.limb for w in ways for c in w.cuts}
+    return Talked(debrief(at.know, tree, decided, units, planned), ways)
 
 
 def lesson_of(at: Workplace, trouble: str) -> tuple[Practice, Lesson, tuple[Course, ...]]:
@@ -131,7 +157,8 @@ def lesson_of(at: Workplace, trouble: str) -> tuple[Practice, Lesson, tuple[Cour
     with at.store.reading() as session:
         units, stance, southern = places.units(session), _stance(session), _southern(session)
     found = _lesson(at.know, known[trouble], trouble, southern, units)
-    ways = _ways(at.know, trouble, _COURSE_SEED, southern, _key(stance))
+    named = (trouble, _COURSE_SEED, southern, found.tree.kind)
+    ways = _ways(at.know, named, _key(stance))
     return _shown(at, found.tree), found, ways
 
 
@@ -146,6 +173,7 @@ def _lesson(know: Knowledge, n: int, row: str, southern: bool, units: Units) -> 
 
 @lru_cache(maxsize=256)
 def _ways(
-    know: Knowledge, trouble: str, seed: int, southern: bool, stance: tuple[tuple[str, str], ...]
+    know: Knowledge, named: tuple[str, int, bool, str], stance: tuple[tuple[str, str], ...]
 ) -> tuple[Course, ...]:
-    return tuple(other_ways(know, practice_tree(know, trouble, seed, southern), dict(stance)))
+    """named: trouble, seed, half of the earth and kind of the tree."""
+    return tuple(other_ways(know, practice_tree(know, *named), dict(stance)))

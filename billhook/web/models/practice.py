@@ -12,20 +12,31 @@ from .calc.grow import Seed
 from .frames import CutIn, DrawnFrame
 
 
+class PracticeKindOut(Answer):
+    """A kind of tree that can be practised on."""
+
+    id: str
+    name: str
+
+
 class TroubleOut(Answer):
-    """A trouble, and its place in the course, 0 for none."""
+    """A trouble, its place in the course, 0 for none, and the kinds it is met in."""
 
     id: str
     name: str
     story: str
     lesson: int
+    kinds: list[PracticeKindOut]
 
 
 class TroublesOut(Answer):
-    """Every trouble, those of the course first; what could hurt somebody."""
+    """Every trouble, those of the course first; what could hurt somebody; after how many days a
+    lesson that went wrong comes back: once, twice, and from then on.
+    """
 
     troubles: list[TroubleOut]
     dangers: list[str]
+    comes_back_days: list[int]
 
 
 class TroublePath(Asked):
@@ -35,9 +46,10 @@ class TroublePath(Asked):
 
 
 class SeedQuery(Asked):
-    """Which of the trees with this trouble."""
+    """Which of the trees with this trouble, and of what kind; if not said, by the seed."""
 
     seed: Annotated[int, BeforeValidator(whole), Field(ge=0, le=2_000_000_000)] = 0
+    kind: Annotated[str, Field(max_length=40)] | None = None
 
 
 class ClueOut(Answer):
@@ -57,6 +69,8 @@ class PracticeOut(Answer):
     climate_name: str
     age_years: int
     day: IsoDate
+    wanted_m: float | None
+    pot_l: float | None
     frame: DrawnFrame
     clues: list[ClueOut]
 
@@ -86,6 +100,7 @@ class PlanOfWayOut(Answer):
     """
 
     name: str
+    day: IsoDate
     cuts: list[PracticeCutOut]
     share: float
     crops: float
@@ -94,13 +109,16 @@ class PlanOfWayOut(Answer):
 
 
 class DebriefOut(Answer):
-    """Every difference, the gravest first; what was done, what is right, and what plans do."""
+    """Every difference, the gravest first; what was done, what is right, and what plans do: one's
+    own way, another, nothing. alike: the other way does the same on the same day.
+    """
 
     remarks: list[RemarkOut]
     better: IsoDate | None
     yours: PlanOfWayOut
     right: PlanOfWayOut
     ways: list[PlanOfWayOut]
+    alike: bool
     seasons: int
 
 
@@ -108,6 +126,7 @@ class DecideIn(Asked):
     """A decision: cuts, or to wait; which dangers were looked for first."""
 
     seed: Seed = 0
+    kind: Annotated[str, Field(max_length=40)] | None = None
     cuts: Annotated[list[CutIn], Field(max_length=60)] = []
     wait: bool = False
     seen: Annotated[list[Annotated[str, Field(max_length=20)]], Field(max_length=10)] = []

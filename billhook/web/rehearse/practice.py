@@ -38,6 +38,8 @@ def _shown(found: Practice) -> dict[str, Any]:
         "climate_name": found.climate_name,
         "age_years": tree.day.year - tree.tree.planted_year,
         "day": tree.day,
+        "wanted_m": tree.wanted_m,
+        "pot_l": found.pot_l,
         "frame": drawn(found.view),
         "clues": clues,
     }
@@ -56,6 +58,7 @@ def _debrief(tree: PracticeTree, found: Debrief, ways: tuple[Course, ...]) -> di
         "yours": _course(tree, found.yours),
         "right": _course(tree, found.right),
         "ways": [_course(tree, w) for w in ways],
+        "alike": len({(w.day, frozenset(w.cuts)) for w in ways[:2]}) == 1,
         "seasons": SEASONS,
     }
 
@@ -63,13 +66,19 @@ def _debrief(tree: PracticeTree, found: Debrief, ways: tuple[Course, ...]) -> di
 @routes.get("", responses={200: TroublesOut})
 def get_troubles() -> dict[str, Any]:
     """Every trouble that can be practised, and what could hurt somebody at such trees."""
-    return answer(TroublesOut, {"troubles": practice.troubles(here()), "dangers": list(DANGERS)})
+    at = here()
+    told = {
+        "troubles": practice.troubles(at),
+        "dangers": list(DANGERS),
+        "comes_back_days": practice.comes_back(at),
+    }
+    return answer(TroublesOut, told)
 
 
 @routes.get("/trees/<id>", responses={200: PracticeOut})
 def get_tree(path: TroublePath, query: SeedQuery) -> dict[str, Any]:
     """A practice tree with a trouble, the same for the same seed."""
-    return answer(PracticeOut, _shown(practice.shown(here(), path.id, query.seed)))
+    return answer(PracticeOut, _shown(practice.shown(here(), path.id, query.seed, query.kind)))
 
 
 @routes.post("/trees/<id>/debrief", responses={200: DebriefOut})
@@ -87,8 +96,8 @@ def post_debrief(path: TroublePath, body: DecideIn) -> dict[str, Any]:
     )
     cuts = tuple(c.core() for c in body.cuts)
     decided = Decided(cuts, body.wait, frozenset(body.seen))
-    tree = practice.shown(at, path.id, body.seed).tree
-    found = practice.talked_over(at, path.id, body.seed, decided)
+    tree = practice.shown(at, path.id, body.seed, body.kind).tree
+    found = practice.talked_over(at, tree, decided)
     return answer(DebriefOut, _debrief(tree, found.found, found.ways))
 
 

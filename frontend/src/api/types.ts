@@ -9530,17 +9530,30 @@ export interface components {
         };
         /**
          * TroublesOut
-         * @description Every trouble, those of the course first; what could hurt somebody.
+         * @description Every trouble, those of the course first; what could hurt somebody; after how many days a
+         *     lesson that went wrong comes back: once, twice, and from then on.
          */
         TroublesOut: {
             /** Troubles */
             troubles: components["schemas"]["TroubleOut"][];
             /** Dangers */
             dangers: string[];
+            /** Comes Back Days */
+            comes_back_days: number[];
+        };
+        /**
+         * PracticeKindOut
+         * @description A kind of tree that can be practised on.
+         */
+        PracticeKindOut: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
         };
         /**
          * TroubleOut
-         * @description A trouble, and its place in the course, 0 for none.
+         * @description A trouble, its place in the course, 0 for none, and the kinds it is met in.
          */
         TroubleOut: {
             /** Id */
@@ -9551,6 +9564,8 @@ export interface components {
             story: string;
             /** Lesson */
             lesson: number;
+            /** Kinds */
+            kinds: components["schemas"]["PracticeKindOut"][];
         };
         /**
          * PracticeOut
@@ -9571,6 +9586,10 @@ export interface components {
              * Format: date
              */
             day: string;
+            /** Wanted M */
+            wanted_m: number | null;
+            /** Pot L */
+            pot_l: number | null;
             frame: components["schemas"]["DrawnFrame"];
             /** Clues */
             clues: components["schemas"]["ClueOut"][];
@@ -9589,7 +9608,8 @@ export interface components {
         };
         /**
          * DebriefOut
-         * @description Every difference, the gravest first; what was done, what is right, and what plans do.
+         * @description Every difference, the gravest first; what was done, what is right, and what plans do: one's
+         *     own way, another, nothing. alike: the other way does the same on the same day.
          */
         DebriefOut: {
             /** Remarks */
@@ -9600,6 +9620,8 @@ export interface components {
             right: components["schemas"]["PlanOfWayOut"];
             /** Ways */
             ways: components["schemas"]["PlanOfWayOut"][];
+            /** Alike */
+            alike: boolean;
             /** Seasons */
             seasons: number;
         };
@@ -9611,6 +9633,11 @@ export interface components {
         PlanOfWayOut: {
             /** Name */
             name: string;
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
             /** Cuts */
             cuts: components["schemas"]["PracticeCutOut"][];
             /** Share */
@@ -9665,6 +9692,8 @@ export interface components {
              * @default 0
              */
             seed: number;
+            /** Kind */
+            kind?: string | null;
             /**
              * Cuts
              * @default []
@@ -9700,6 +9729,10 @@ export interface components {
              * Format: date
              */
             day: string;
+            /** Wanted M */
+            wanted_m: number | null;
+            /** Pot L */
+            pot_l: number | null;
             frame: components["schemas"]["DrawnFrame"];
             /** Clues */
             clues: components["schemas"]["ClueOut"][];
@@ -28597,6 +28630,7 @@ export interface operations {
         parameters: {
             query?: {
                 seed?: number;
+                kind?: string | null;
             };
             header?: never;
             path: {

@@ -23,6 +23,7 @@ const { units } = useSettings()
 const narrow = useNarrow()
 const seed = computed(() => Number(route.query.seed) || 0)
 const free = computed(() => seed.value > 0)
+const kind = computed(() => (route.query.kind as string) || undefined)
 const path = computed(() => ({ path: { id: props.id } }))
 const { data: lesson, error: lost } = useQuery({
   queryKey: ['lesson', () => props.id],
@@ -31,11 +32,11 @@ const { data: lesson, error: lost } = useQuery({
   staleTime: Infinity,
 })
 const { data: other, error: missing } = useQuery({
-  queryKey: ['practice-tree', () => props.id, seed],
+  queryKey: ['practice-tree', () => props.id, seed, kind],
   queryFn: () =>
     heed(
       api.GET('/api/practice/trees/{id}', {
-        params: { ...path.value, query: { seed: seed.value } },
+        params: { ...path.value, query: { seed: seed.value, kind: kind.value } },
       }),
     ),
   enabled: free,
@@ -62,7 +63,7 @@ const found = ref<Schemas['DebriefOut'] | null>(null)
 const missed = ref<string[]>([])
 const trouble = ref('')
 const asking = ref(false)
-watch([() => props.id, seed], () => {
+watch([() => props.id, seed, kind], () => {
   looked.value = found.value = chosen.value = null
   cuts.value = []
   seen.value = []
@@ -91,13 +92,20 @@ function choose() {
   const unseen = choice.wait ? [] : lesson.value.dangers.filter((d) => !seen.value.includes(d.id))
   missed.value = unseen.map((d) => d.text)
   found.value = choice.debrief
-  progress.value = taken(progress.value, props.id, choice.right && !unseen.length, today())
+  const right = choice.right && !unseen.length
+  progress.value = taken(progress.value, props.id, right, today(), all.value?.comes_back_days ?? [])
 }
 async function talk(wait: boolean) {
   asking.value = true
   trouble.value = ''
   try {
-    const body = { seed: seed.value, cuts: wait ? [] : cuts.value, wait, seen: seen.value }
+    const body = {
+      seed: seed.value,
+      kind: kind.value,
+      cuts: wait ? [] : cuts.value,
+      wait,
+      seen: seen.value,
+    }
     found.value = await heed(
       api.POST('/api/practice/trees/{id}/debrief', { params: path.value, body }),
     )
@@ -109,7 +117,10 @@ async function talk(wait: boolean) {
 }
 const course = computed(() => all.value?.troubles.filter((t) => t.lesson).map((t) => t.id) ?? [])
 const next = computed(() => nextOf(course.value, progress.value, today()))
-const again = () => `/practice/${props.id}?seed=${1 + Math.floor(Math.random() * 9000)}`
+const again = () => {
+  const of = kind.value ? `&kind=${kind.value}` : ''
+  return `/practice/${props.id}?seed=${1 + Math.floor(Math.random() * 9000)}${of}`
+}
 </script>
 
 <template>
@@ -122,7 +133,8 @@ const again = () => `/practice/${props.id}?seed=${1 + Math.floor(Math.random() *
         :from="from"
         :width="narrow ? 390 : 590"
         :height="narrow ? 340 : 560"
-        :cap="null"
+        :cap="tree.wanted_m"
+        :pot="tree.pot_l"
         :reach="2.05"
         :cuts="shownCuts"
         :selected="looked"
@@ -153,6 +165,9 @@ const again = () => `/practice/${props.id}?seed=${1 + Math.floor(Math.random() *
           {{ tree.age_years === 1 ? 'year' : 'years' }} old,
           {{ lengthWords(tree.frame.height_m, units) }} tall; {{ tree.climate_name }}. Today is
           {{ dayWords(tree.day) }}.
+          <template v-if="tree.wanted_m">
+            Its room is {{ lengthWords(tree.wanted_m, units) }} high, from the soil of the pot.
+          </template>
         </p>
       </header>
       <section aria-label="What you see" class="grid gap-1">
@@ -174,8 +189,8 @@ const again = () => `/practice/${props.id}?seed=${1 + Math.floor(Math.random() *
           </li>
         </ul>
         <p v-if="looked" role="status" class="keep" data-test="looks">
-          <b>{{ limbOf(looked)?.name }}.</b>
-          <SaidText :text="clue?.looks ?? ' Nothing about it asks for a cut.'" />
+          <b class="inline-block first-letter:uppercase">{{ limbOf(looked)?.name }}.</b>{{ ' ' }}
+          <SaidText :text="clue?.looks ?? 'Nothing about it asks for a cut.'" />
           <button
             v-if="free && !cuts.some((c) => c.limb === looked)"
             type="button"

@@ -3,7 +3,7 @@
 import { api, heed, sentence } from '@/api/client'
 import { dayWords } from '@/geometry/day'
 import { useQuery } from '@tanstack/vue-query'
-import { computed, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { nextOf, today, useProgress } from './practice/progress'
 
 const { data, error } = useQuery({
@@ -30,7 +30,19 @@ const stateOf = (id: string) => {
   if (!of) return ''
   return of.right ? 'done' : `again from ${dayWords(of.again ?? today())}`
 }
-const another = (id: string) => `/practice/${id}?seed=${1 + Math.floor(Math.random() * 9000)}`
+/** Kinds that can be practised on, and the one that is wanted; empty for any. */
+const kind = ref('')
+const kinds = computed(() => {
+  const all = data.value?.troubles.flatMap((t) => t.kinds) ?? []
+  return [...new Map(all.map((k) => [k.id, k.name]))].sort((a, b) => a[1].localeCompare(b[1]))
+})
+const met = computed(
+  () =>
+    data.value?.troubles.filter((t) => !kind.value || t.kinds.some((k) => k.id === kind.value)) ??
+    [],
+)
+const another = (id: string) =>
+  `/practice/${id}?seed=${1 + Math.floor(Math.random() * 9000)}${kind.value ? `&kind=${kind.value}` : ''}`
 </script>
 
 <template>
@@ -69,14 +81,15 @@ const another = (id: string) => `/practice/${id}?seed=${1 + Math.floor(Math.rand
       <section aria-label="More trees" class="grid gap-2">
         <h2 class="text-part">More trees</h2>
         <p class="text-note">Another tree each time. Mark your own cuts, or wait.</p>
+        <label class="label" for="kind">Kind</label>
+        <select id="kind" v-model="kind" class="field max-w-72">
+          <option value="">any</option>
+          <option v-for="[id, name] in kinds" :key="id" :value="id">{{ name }}</option>
+        </select>
         <div class="flex flex-wrap gap-2">
-          <RouterLink
-            v-for="t in data.troubles"
-            :key="t.id"
-            class="btn btn-small"
-            :to="another(t.id)"
-            >{{ t.name }}</RouterLink
-          >
+          <RouterLink v-for="t in met" :key="t.id" class="btn btn-small" :to="another(t.id)">{{
+            t.name
+          }}</RouterLink>
         </div>
       </section>
       <p class="text-small text-ink2">

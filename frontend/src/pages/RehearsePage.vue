@@ -89,6 +89,7 @@ function barsOf(k: number): Bar[] {
   const wide = range.value?.seasons[k]
   const len = (x: number) => lengthWords(x, units.value)
   const percent = (x: number) => `${Math.round(100 * x)} %`
+  const made = data.value!.seasons[0]!.wounds_open
   const [crop, twin] = wide ? [wide.crop.mean, wide.twin_crop.mean] : [a.crop, b.crop]
   return [
     {
@@ -130,6 +131,16 @@ function barsOf(k: number): Bar[] {
       says: whole(a.sprouts) + (a.sprouts ? `, ${whole(a.minutes)} min` : ''),
       beside: `twin ${whole(b.sprouts)}`,
       tone: 'color-mix(in srgb, var(--leaf) 50%, var(--sheet))',
+    },
+    {
+      name: 'wounds open',
+      most: Math.max(4, made),
+      value: a.wounds_open,
+      twin: b.wounds_open,
+      second: c?.wounds_open ?? null,
+      says: whole(a.wounds_open),
+      beside: made ? `${whole(Math.max(0, made - a.wounds_open))} closed` : 'none made',
+      tone: 'var(--tape)',
     },
   ]
 }

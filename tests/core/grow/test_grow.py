@@ -315,6 +315,14 @@ def test_suckers_that_are_left_take_from_the_top(know, coast):
     assert all(e.kind != "suckers" for s in none.twin for e in s.events)
 
 
+def test_a_pot_holds_a_tree_back(know, coast):
+    frame = sketch(know, height=1.8)
+    ground = rehearse(know, asked(coast, frame))
+    pot = rehearse(know, asked(coast, frame, tree=replace(MANDARIN, in_pot=True)))
+    gains = [g.twin[4].height_m - g.twin[0].height_m for g in (ground, pot)]
+    assert 0 < gains[1] < 0.5 * gains[0]
+
+
 def test_what_cannot_be_rehearsed_is_refused_at_its_field(know, coast):
     frame = sketch(know)
     with pytest.raises(InvalidInput) as refused:

@@ -12,11 +12,14 @@ from hypothesis import strategies as st
 
 from billhook.core.errors import InvalidInput
 from billhook.core.frame.check import frame_problems
-from billhook.core.frame.model import Cut
+from billhook.core.frame.finish import after_cuts
+from billhook.core.frame.geometry import apart_deg, height_m
+from billhook.core.frame.model import TRUNK, Cut
 from billhook.core.frame.share import frame_answer
 from billhook.core.practice.debrief import Decided, debrief
 from billhook.core.practice.tree import practice_tree
 from billhook.core.practice.troubles import TROUBLES, left_alone
+from billhook.core.practice.ways import other_ways
 from billhook.core.season.budget import yearly_budget
 from billhook.core.season.season import season
 from billhook.core.season.today import verdict
@@ -108,3 +111,67 @@ def test_what_is_unknown_is_refused(know):
         practice_tree(know, "nothing", 1)
     with pytest.raises(InvalidInput):
         debrief(know, practice_tree(know, "skirt", 1), Decided((Cut("nobody", 0.0),)))
+    with pytest.raises(InvalidInput) as refused:
+        practice_tree(know, "half-in-fruit", 1, kind="lemon")
+    assert refused.value.problems[0].pointer == "/kind"
+
+
+def test_a_tree_is_of_the_kind_that_was_asked_for_and_else_of_one_of_its_kinds(know):
+    for trouble in TROUBLES:
+        kinds = know.text(f"practice/{trouble}/kinds").split()
+        assert {practice_tree(know, trouble, s).kind for s in range(40)} == set(kinds)
+        assert [practice_tree(know, trouble, 3, kind=k).kind for k in kinds] == kinds
+
+
+@given(seed=seeds)
+def test_a_potted_tree_cut_right_fits_its_room_and_uncut_does_not(know, seed):
+    tree = practice_tree(know, "potted", seed)
+    assert height_m(tree.frame) > tree.wanted_m >= height_m(after_cuts(tree.frame, tree.right))
+    assert practice_tree(know, "too-tall", seed).wanted_m is None
+
+
+@given(seed=seeds)
+def test_a_wall_that_was_sheared_is_denser_than_a_sound_tree_and_one_side_is_heavy(know, seed):
+    def limbs_a_main(trouble):
+        limbs = practice_tree(know, trouble, seed).frame.limbs
+        return len(limbs) / sum(x.on == TRUNK for x in limbs)
+
+    assert limbs_a_main("dense") > 1.5 * limbs_a_main("six-from-one")
+    tree = practice_tree(know, "one-sided", seed)
+    mains = [x for x in tree.frame.limbs if x.on == TRUNK]
+    heavy = max(mains, key=lambda x: x.base_mm)
+    near = [x for x in mains if apart_deg(x.bearing_deg, heavy.bearing_deg) < 80]
+    mean = [sum(x.length_m for x in part) / len(part) for part in (mains, near)]
+    assert mean[1] > 1.05 * mean[0]
+
+
+@settings(max_examples=20)
+@given(trouble=troubles, seed=st.integers(0, 300))
+def test_plans_do_what_the_look_was_about_on_a_day_that_allows_it_and_leave_what_stays(
+    know, trouble, seed
+):
+    tree = practice_tree(know, trouble, seed)
+    mine, other, none = other_ways(know, tree, {})
+    stays = {p.limb for p in tree.parts if p.act == "leave"}
+    assert none.cuts == ()
+    for plan in (mine, other):
+        assert plan.day >= (tree.better or tree.day)
+        assert not stays & {c.limb for c in plan.cuts}
+    if trouble not in ("frozen", "half-in-fruit"):
+        assert {c.limb for c in tree.right} <= {c.limb for c in mine.cuts}
+    # what a plan cuts besides is not told as a cut that nobody would make
+    done = Decided(mine.cuts, False, ALL)
+    found = debrief(know, tree, done, planned={c.limb for c in mine.cuts})
+    assert "besides" not in [r.kind for r in found.remarks]
+
+
+def test_what_could_hurt_somebody_is_of_the_kind_as_well_as_of_the_trouble(know):
+    def dangers(trouble, kind):
+        return practice_tree(know, trouble, 5, kind=kind).dangers
+
+    assert "sap" in dangers("crossing", "mango")
+    assert "sap" not in dangers("crossing", "mandarin")
+    assert "thorns" in dangers("bare-tips", "lemon")
+    assert "thorns" in dangers("suckers", "mandarin")
+    assert dangers("suckers", "avocado") == ()
+    assert set(dangers("too-tall", "mango")) == {"ladder", "sap"}

@@ -38,7 +38,12 @@ const plans = computed((): [string, Plan][] => [
     w,
   ]),
 ])
-const cutsOf = (p: Plan) => p.cuts.map((c) => c.name).join('; ') || 'no cut'
+/** What a plan cuts and when; of another way that does the same, that it does. */
+const does = (p: Plan) => {
+  if (props.found.alike && p === props.found.ways[1]) return 'the same cuts, the same day'
+  const cuts = p.cuts.map((c) => c.name).join('; ')
+  return cuts ? `${dayWords(p.day)}: ${cuts}` : 'no cut'
+}
 </script>
 
 <template>
@@ -84,7 +89,7 @@ const cutsOf = (p: Plan) => p.cuts.map((c) => c.name).join('; ') || 'no cut'
         <tbody>
           <tr v-for="[name, p] in plans" :key="name" class="border-t border-rule align-top">
             <th scope="row" class="text-left font-normal py-1">
-              <b>{{ name }}</b><br /><span class="text-small text-ink2">{{ cutsOf(p) }}</span>
+              <b>{{ name }}</b><br /><span class="text-small text-ink2">{{ does(p) }}</span>
             </th>
             <td class="num text-right" data-of="taken">{{ shareWords(p.share) }}</td>
             <td class="num text-right" data-of="crops">{{ p.crops.toFixed(1) }}</td>

@@ -10,8 +10,6 @@ export interface Taken {
 }
 export type Progress = Record<string, Taken>
 
-const DAYS = [1, 3, 7]
-
 /** A day so many days on, as YYYY-MM-DD. */
 export function daysOn(today: string, days: number): string {
   const day = new Date(`${today}T12:00:00Z`)
@@ -19,10 +17,19 @@ export function daysOn(today: string, days: number): string {
   return day.toISOString().slice(0, 10)
 }
 
-/** The progress after a lesson was taken: wrong ones come back, later each time. */
-export function taken(before: Progress, id: string, right: boolean, today: string): Progress {
+/**
+ * The progress after a lesson was taken: wrong ones come back, later each time.
+ * @param days After how many days: once, twice, and from then on.
+ */
+export function taken(
+  before: Progress,
+  id: string,
+  right: boolean,
+  today: string,
+  days: number[],
+): Progress {
   const times = (before[id]?.times ?? 0) + 1
-  const wait = DAYS[Math.min(times, DAYS.length) - 1]!
+  const wait = days[Math.min(times, days.length) - 1] ?? 1
   return { ...before, [id]: { right, times, again: right ? null : daysOn(today, wait) } }
 }
 
