@@ -24,11 +24,15 @@ from billhook.core.frame.model import Cut, Frame, Limb, Trunk
 from billhook.core.frame.share import frame_answer
 from billhook.core.frame.wood import wood_parameters
 from billhook.core.frost.damage import ColdTree, frost_damage
+from billhook.core.grow.course import rehearse
+from billhook.core.grow.model import Asked, DatedCut
 from billhook.core.heights.renewal import School, renew
 from billhook.core.light.rows import Rows, Section, year_of_hours
 from billhook.core.light.sun import sun_path
 from billhook.core.plan.choose import choose_cuts
 from billhook.core.plan.knapsack import Candidate
+from billhook.core.practice.tree import practice_tree
+from billhook.core.practice.troubles import TROUBLES
 from billhook.core.season.events import _growing_year
 from billhook.core.season.latest import latest_cut
 from billhook.core.season.model import Site, TreeState
@@ -76,6 +80,20 @@ def core() -> None:
     many_seasons()
     form = habit(KNOW, "rounded")
     say("a sketched frame", median_ms(lambda: sketch_frame(3, 3, 100, form, 5)), "ms")
+
+
+def growing() -> None:
+    last, first = climate_frost(KNOW, "mediterranean-coast")
+    normals = climate_normals(KNOW, "mediterranean-coast")
+    site = Site(36.8, normals, last, first, "mediterranean-coast")
+    frame = sketch_frame(3, 3, 100, habit(KNOW, "rounded"), 5)
+    cut = (DatedCut(frame.limbs[0].id, 0.5, DAY),)
+    asked = Asked(site, TreeState("mandarin", 2014), frame, cut, 5, DAY)
+    say("a tree and its twin over five seasons", median_ms(lambda: rehearse(KNOW, asked)), "ms", 60)
+    start = time.perf_counter()
+    for n in range(200):
+        practice_tree(KNOW, sorted(TROUBLES)[n % len(TROUBLES)], n)
+    say("200 practice trees", time.perf_counter() - start, "s", 3)
 
 
 def choosing() -> None:
@@ -187,6 +205,7 @@ def many_seasons() -> None:
 
 def main() -> None:
     core()
+    growing()
     choosing()
     heights()
     cold_night()
