@@ -8,6 +8,8 @@ from math import isfinite
 from ..errors import FieldProblem, InvalidInput
 from .model import SOIL, TRUNK, Cut, Frame, Limb
 
+SHORTEST_M, LONGEST_M = 0.01, 60
+"""Of a limb."""
 _SLACK = 1e-9
 
 
@@ -20,7 +22,7 @@ def _span(value: float, low: float, high: float, what: str, unit: str) -> str | 
 def _limb_spans(limb: Limb) -> Iterable[tuple[str, str | None]]:
     yield "at_m", _span(limb.at_m, 0, 60, "where the limb starts", "m")
     yield "base_mm", _span(limb.base_mm, 1, 3000, "the diameter at the base", "mm")
-    yield "length_m", _span(limb.length_m, 0.01, 60, "the length", "m")
+    yield "length_m", _span(limb.length_m, SHORTEST_M, LONGEST_M, "the length", "m")
     yield "rise_deg", _span(limb.rise_deg, -90, 90, "the rise", "degrees")
     yield "bearing_deg", _span(limb.bearing_deg, 0, 360, "the bearing", "degrees")
     yield "foliage", _span(limb.foliage, 0, 1, "foliage", "")

@@ -6,6 +6,7 @@ from collections.abc import Iterable
 from dataclasses import dataclass, field, replace
 from math import radians, sin, sqrt
 
+from ..frame.check import LONGEST_M, SHORTEST_M
 from ..frame.leaf import leaf_above
 from ..frame.model import Frame, Limb, is_sucker, roots_of
 from ..known import Knowledge
@@ -104,7 +105,7 @@ class Growing:
 
 def lengthened(limb: Limb, by_m: float) -> Limb:
     """A limb grown on at its tip: as much thicker at its base as it is longer, in part."""
-    longer = limb.length_m + by_m
+    longer = min(LONGEST_M, max(SHORTEST_M, limb.length_m + by_m))
     return replace(limb, length_m=longer, tip_mm=min(limb.end_mm, limb.base_mm))
 
 

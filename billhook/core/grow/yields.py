@@ -59,13 +59,16 @@ def priced(
         asked.site, asked.tree, know, cut.day, work, asked.observed, asked.moved, asked.stance
     )
     taken = 0.0
+    least = 1 - recovery(know, know.text(f"species/{asked.tree.species}/group"))[0]
     for k, year in enumerate(years):
         part = sum(p for start, p in rows.items() if year.holds(start)) * share
+        if part > 0 and _is_hard(wound):
+            part = max(part, least * share)  # what bloom was to come goes with the wood
         lost.crops[k] += part
         taken += part
     if taken < 0.005:
         return []
-    price = sum(rows.values())
+    price = max(sum(rows.values()), taken / share)
     text = say("grow-price", day=cut.day, share=Share(share), price=Crops(price))
     used: dict[str, float | str | None] = {"share": round(share, 4), "price": round(price, 3)}
     return [Event("price", cut.limb, taken, Reason("grow-price", text, used, date=cut.day))]
@@ -73,9 +76,13 @@ def priced(
 
 def hard_part(wound: Wound, share: float, season: int, lost: Losses) -> None:
     """Remember what was cut back hard: it bears again over some seasons."""
-    on_main = wound.limb is None or wound.limb.on == TRUNK
-    if on_main and wound.kind == "headed" and wound.hard >= 1:
+    if _is_hard(wound):
         lost.hard.append((season, share))
+
+
+def _is_hard(wound: Wound) -> bool:
+    on_main = wound.limb is None or wound.limb.on == TRUNK
+    return on_main and wound.kind == "headed" and wound.hard >= 1
 
 
 def recovery(know: Knowledge, group: str) -> tuple[float, ...]:

@@ -227,6 +227,20 @@ def test_what_the_trade_remembers_of_hard_cuts(know, coast):
     assert first == pytest.approx(2 / 3, abs=0.1)
 
 
+def test_an_avocado_headed_on_all_its_mains_bears_little_for_three_seasons(know, coast):
+    """From memory: nothing in the first, hardly any in the second, a third in the third."""
+    tree = replace(MANDARIN, species="avocado")
+    all_down = [DatedCut(f"s{i}", 0.3, DAY) for i in range(1, 6)]
+    found = spreads(know, asked(coast, sketch(know), all_down, 5, tree=tree))
+    crops = [s["crop"].mean / s["twin_crop"].mean for s in found]
+    assert crops[0] < 0.15
+    assert crops[1] < 0.25
+    assert 0.2 < crops[2] < 0.5
+    assert crops[4] > 0.8
+    late = [replace(c, day=DAY.replace(month=10)) for c in all_down]
+    assert rehearse(know, asked(coast, sketch(know), late, 1, tree=tree)).seasons[0].crop < 0.5
+
+
 def test_mango_flowers_on_time_after_its_pick_and_not_after_an_autumn_cut(know):
     site = place(know, "humid-peninsula")
     tree = TreeState("mango", 2008, "irwin")
