@@ -103,9 +103,23 @@ def test_a_decision_on_a_practice_tree_is_talked_over(served):
     path = "/api/practice/trees/too-tall/debrief"
     nothing = post(served, path, {"seed": 4, "wait": True})
     right = [{"limb": c["limb"], "keep_m": c["keep_m"]} for c in nothing["right"]["cuts"]]
-    done = post(served, path, {"seed": 4, "cuts": right, "seen": ["ladder"]})
+    done = post(served, path, {"seed": 4, "cuts": right, "seen": ["ladder", "thorns", "sap"]})
     assert [r["kind"] for r in done["remarks"] if r["kind"] != "over"] == []
     blind = post(served, path, {"seed": 4, "cuts": right})
     assert blind["remarks"][0]["kind"] == "danger"
     assert "/seen/0" in refused(served, path, {"seed": 4, "seen": ["dragons"]})
     assert "/trouble" in refused(served, "/api/practice/trees/none/debrief", {})
+    assert "/kind" in refused(served, path, {"kind": "lemon"})
+
+
+def test_a_practice_tree_of_a_kind_gives_nothing_away_and_has_its_pot(served):
+    bare = served.client.get("/api/practice/trees/bare-tips?seed=7&kind=avocado").get_json()
+    assert "vocado" in bare["kind_name"]
+    assert {x["state"] for x in bare["frame"]["limbs"]} == {"live"}
+    assert [bare["pot_l"], bare["wanted_m"]] == [None, None]
+    potted = served.client.get("/api/practice/trees/potted?seed=7").get_json()
+    assert potted["pot_l"] > 0
+    assert 0 < potted["wanted_m"] < potted["frame"]["height_m"]
+    told = served.client.get("/api/practice").get_json()
+    assert told["comes_back_days"] == sorted(told["comes_back_days"])
+    assert all(t["kinds"] for t in told["troubles"])

@@ -161,6 +161,8 @@ def _day(
     know: Knowledge, tree: PracticeTree, cuts: Sequence[Cut], decided: Decided, yours: Course
 ) -> list[Remark]:
     """Was it the day?"""
+    if decided.wait and not tree.waits and tree.work == "sanitation":
+        return []  # what is dead may go any day
     if decided.wait and not tree.waits:
         reason = Reason("practice-waited", say("practice-waited"))
         return [Remark("waited", None, 0.0, 0.0, 1.0, 0.8, reason)]

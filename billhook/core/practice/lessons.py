@@ -67,10 +67,10 @@ def _choice(know: Knowledge, tree: PracticeTree, decided: Decided, units: Units)
     found = debrief(know, tree, decided, units)
     names = plain_names(tree.frame)
     right = not [r for r in found.remarks if r.kind != "over"]
-    return Choice(_says(names, decided.cuts), decided, found, right)
+    return Choice(_says(tree, names, decided.cuts), decided, found, right)
 
 
-def _says(names: dict[str, str], cuts: Sequence[Cut]) -> Value:
+def _says(tree: PracticeTree, names: dict[str, str], cuts: Sequence[Cut]) -> Value:
     if not cuts:
         return say("practice-choice-wait")
     whole = [names[c.limb] for c in cuts if not c.keep_m]
@@ -79,5 +79,8 @@ def _says(names: dict[str, str], cuts: Sequence[Cut]) -> Value:
     if whole:
         parts.append(say("practice-choice-off", names=listed(whole)))
     if back:
-        parts.append(say("practice-choice-head", names=listed(back)))
+        length = {x.id: x.length_m for x in tree.frame.limbs}
+        kept = max(c.keep_m / length[c.limb] for c in cuts if c.keep_m)
+        part = "third" if kept > 0.6 else "half"
+        parts.append(say("practice-choice-head", names=listed(back), part=part))
     return listed(parts)

@@ -608,4 +608,8 @@ practice-over = { $share } of the canopy went, { $budget } is what a year allows
 practice-danger = Not looked for: { $what }
 practice-choice-wait = leave it today, and wait
 practice-choice-off = take off { $names }
-practice-choice-head = cut { $names } back by half
+practice-choice-head =
+    cut { $names } back by { $part ->
+        [third] a third
+       *[half] half
+    }
