@@ -110,6 +110,8 @@ def test_a_decision_on_a_practice_tree_is_talked_over(served):
     assert "/seen/0" in refused(served, path, {"seed": 4, "seen": ["dragons"]})
     assert "/trouble" in refused(served, "/api/practice/trees/none/debrief", {})
     assert "/kind" in refused(served, path, {"kind": "lemon"})
+    assert "/on" in refused(served, path, {"seed": 4, "on": "2020-01-01"})
+    assert tree["days"][0] == tree["day"]
 
 
 def test_a_practice_tree_of_a_kind_gives_nothing_away_and_has_its_pot(served):

@@ -30,17 +30,20 @@ from .names import plain_names
 SEASONS = 4
 MOST_SHOWN = 3
 RemarkKind = Literal[
-    "danger", "missed", "not-needed", "place", "besides", "early", "waited", "over"
+    "danger", "missed", "not-needed", "place", "besides", "early", "shut", "waited", "over"
 ]
 
 
 @dataclass(frozen=True)
 class Decided:
-    """What somebody decided: the cuts, or to wait; and which dangers were looked for first."""
+    """What somebody decided: the cuts, or to wait; which dangers were looked for first; and the day
+    on which it would be done, None for that on which the tree is met.
+    """
 
     cuts: tuple[Cut, ...] = ()
     wait: bool = False
     seen: frozenset[str] = frozenset()
+    on: dt.date | None = None
 
 
 @dataclass(frozen=True)
@@ -101,7 +104,7 @@ def debrief(
     checked(tree.frame, list(decided.cuts), None)
     cuts = () if decided.wait else decided.cuts
     day = tree.better or tree.day
-    yours = course(know, tree, "yours", cuts, tree.day)
+    yours = course(know, tree, "yours", cuts, decided.on or tree.day)
     right = course(know, tree, "right", tree.right, day)
     names = plain_names(tree.frame)
     remarks = [
@@ -166,17 +169,20 @@ def _day(
     if decided.wait and not tree.waits:
         reason = Reason("practice-waited", say("practice-waited"))
         return [Remark("waited", None, 0.0, 0.0, 1.0, 0.8, reason)]
-    if not tree.waits or not cuts or tree.better is None:
+    found = verdict(_answer(know, tree), tree.work, yours.day)
+    if not cuts or found.status == "go" or (yours.day == tree.day and not tree.waits):
         return []
-    found = verdict(_answer(know, tree), tree.work, tree.day)
-    weeks = max(1, round((tree.better - tree.day).days / 7))
+    better = tree.better or tree.day
+    weeks = max(1, round((better - yours.day).days / 7))
     why = found.reasons[0].says if found.reasons else ""
-    text = say("practice-early", weeks=weeks, why=why, better=tree.better)
-    on_time = course(know, tree, "on time", cuts, tree.better)
+    kind: RemarkKind = "early" if yours.day < better else "shut"
+    early = say("practice-early", weeks=weeks, why=why, better=better)
+    text = early if kind == "early" else say("practice-shut", day=yours.day, why=why, better=better)
+    on_time = course(know, tree, "on time", cuts, better)
     crop = max(0.0, on_time.crops - yours.crops)
-    used: dict[str, float | str | None] = {"day": day_words(tree.day), "weeks": weeks}
-    reason = Reason("practice-early", text, used, date=tree.better)
-    return [Remark("early", None, crop, 0.0, 1.0, 1.2 + crop, reason)]
+    used: dict[str, float | str | None] = {"day": day_words(yours.day), "weeks": weeks}
+    reason = Reason(f"practice-{kind}", text, used, date=better)
+    return [Remark(kind, None, crop, 0.0, 1.0, 1.2 + crop, reason)]
 
 
 def _parts(
@@ -189,10 +195,11 @@ def _parts(
 ) -> list[Remark]:
     """Limb by limb: missed, not needed, cut in the wrong place."""
     made = {c.limb: c for c in cuts}
+    waits = tree.better is not None and yours.day < tree.better
     found = []
     for part in tree.parts:
         cut, name = made.get(part.limb), names.get(part.limb, part.limb)
-        if part.act == "cut" and cut is None and not tree.waits:
+        if part.act == "cut" and cut is None and not waits:
             better = (*cuts, part.cut)
             text, kind = say("practice-missed", name=name, why=part.why(know)), "missed"
         elif part.act == "leave" and cut is not None:
@@ -228,7 +235,7 @@ def _weighed(
     """A difference with its price: the same decision with this one limb put right, over the same
     seasons.
     """
-    other = course(know, tree, "better", better, tree.day)
+    other = course(know, tree, "better", better, yours.day)
     crop, minutes = other.crops - yours.crops, yours.minutes - other.minutes
     row = f"practice-roles/{part.role}"
     weight = know.number(f"{row}/weight") * (0.6 if kind == "place" else 1.0)
@@ -268,7 +275,7 @@ def _besides(
         cost = next(c for c in answer.cuts if c.limb == cut.limb)
         if cost.void:
             continue
-        less = course(know, tree, "less", [c for c in cuts if c.limb != cut.limb], tree.day)
+        less = course(know, tree, "less", [c for c in cuts if c.limb != cut.limb], yours.day)
         crop = less.crops - yours.crops
         name = "trunk" if cut.limb == TRUNK else names.get(cut.limb, cut.limb)
         text = say("practice-besides", name=name, share=Share(cost.share or 0.0))

@@ -4,6 +4,7 @@ own way of working. Nothing of it is kept.
 
 from __future__ import annotations
 
+import datetime as dt
 from collections.abc import Mapping
 from dataclasses import dataclass, replace
 from functools import lru_cache
@@ -91,6 +92,11 @@ class Talked:
 def comes_back(at: Workplace) -> list[int]:
     """After how many days a lesson that went wrong comes back: once, twice, and from then on."""
     return [int(d) for d in at.know.numbers("practice-tree/comes-back")]
+
+
+def days_of(at: Workplace, tree: PracticeTree) -> list[dt.date]:
+    """The days on which it may be cut: the one on which it is met, and later ones."""
+    return [tree.day + dt.timedelta(days=d) for d in at.know.numbers("practice-tree/days")]
 
 
 def shown(at: Workplace, trouble: str, seed: int, kind: str | None = None) -> Practice:

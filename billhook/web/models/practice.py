@@ -61,7 +61,9 @@ class ClueOut(Answer):
 
 
 class PracticeOut(Answer):
-    """A practice tree to be looked at."""
+    """A practice tree to be looked at. days: on which it may be cut; pot_l, wanted_m: of its pot
+    and of the room it is to fit into.
+    """
 
     trouble: TroubleOut
     seed: int
@@ -69,6 +71,7 @@ class PracticeOut(Answer):
     climate_name: str
     age_years: int
     day: IsoDate
+    days: list[IsoDate]
     wanted_m: float | None
     pot_l: float | None
     frame: DrawnFrame
@@ -123,12 +126,15 @@ class DebriefOut(Answer):
 
 
 class DecideIn(Asked):
-    """A decision: cuts, or to wait; which dangers were looked for first."""
+    """A decision: cuts, or to wait; on which day, if not today; which dangers were looked for
+    first.
+    """
 
     seed: Seed = 0
     kind: Annotated[str, Field(max_length=40)] | None = None
     cuts: Annotated[list[CutIn], Field(max_length=60)] = []
     wait: bool = False
+    on: IsoDate | None = None
     seen: Annotated[list[Annotated[str, Field(max_length=20)]], Field(max_length=10)] = []
 
 

@@ -38,6 +38,7 @@ def _shown(found: Practice) -> dict[str, Any]:
         "climate_name": found.climate_name,
         "age_years": tree.day.year - tree.tree.planted_year,
         "day": tree.day,
+        "days": practice.days_of(here(), tree),
         "wanted_m": tree.wanted_m,
         "pot_l": found.pot_l,
         "frame": drawn(found.view),
@@ -95,8 +96,11 @@ def post_debrief(path: TroublePath, body: DecideIn) -> dict[str, Any]:
         }
     )
     cuts = tuple(c.core() for c in body.cuts)
-    decided = Decided(cuts, body.wait, frozenset(body.seen))
     tree = practice.shown(at, path.id, body.seed, body.kind).tree
+    days = practice.days_of(at, tree)
+    said = f"must be a day from {days[0]} to {days[-1]}"
+    refuse({"/on": said if body.on and not days[0] <= body.on <= days[-1] else None})
+    decided = Decided(cuts, body.wait, frozenset(body.seen), body.on)
     found = practice.talked_over(at, tree, decided)
     return answer(DebriefOut, _debrief(tree, found.found, found.ways))
 

@@ -9569,7 +9569,8 @@ export interface components {
         };
         /**
          * PracticeOut
-         * @description A practice tree to be looked at.
+         * @description A practice tree to be looked at. days: on which it may be cut; pot_l, wanted_m: of its pot
+         *     and of the room it is to fit into.
          */
         PracticeOut: {
             trouble: components["schemas"]["TroubleOut"];
@@ -9586,6 +9587,8 @@ export interface components {
              * Format: date
              */
             day: string;
+            /** Days */
+            days: string[];
             /** Wanted M */
             wanted_m: number | null;
             /** Pot L */
@@ -9670,7 +9673,7 @@ export interface components {
              * Kind
              * @enum {string}
              */
-            kind: "danger" | "missed" | "not-needed" | "place" | "besides" | "early" | "waited" | "over";
+            kind: "danger" | "missed" | "not-needed" | "place" | "besides" | "early" | "shut" | "waited" | "over";
             /** Limb */
             limb: string | null;
             /** Crop */
@@ -9684,7 +9687,8 @@ export interface components {
         };
         /**
          * DecideIn
-         * @description A decision: cuts, or to wait; which dangers were looked for first.
+         * @description A decision: cuts, or to wait; on which day, if not today; which dangers were looked for
+         *     first.
          */
         DecideIn: {
             /**
@@ -9704,6 +9708,8 @@ export interface components {
              * @default false
              */
             wait: boolean;
+            /** On */
+            on?: string | null;
             /**
              * Seen
              * @default []
@@ -9729,6 +9735,8 @@ export interface components {
              * Format: date
              */
             day: string;
+            /** Days */
+            days: string[];
             /** Wanted M */
             wanted_m: number | null;
             /** Pot L */

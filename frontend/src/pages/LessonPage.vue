@@ -57,6 +57,8 @@ const DANGERS: Record<string, string> = {
 const from = ref(180)
 const looked = ref<string | null>(null)
 const cuts = ref<Cut[]>([])
+/** The day on which it would be cut; empty for the day of the story. */
+const on = ref('')
 const chosen = ref<number | null>(null)
 const seen = ref<string[]>([])
 const found = ref<Schemas['DebriefOut'] | null>(null)
@@ -66,6 +68,7 @@ const asking = ref(false)
 watch([() => props.id, seed, kind], () => {
   looked.value = found.value = chosen.value = null
   cuts.value = []
+  on.value = ''
   seen.value = []
   missed.value = []
 })
@@ -103,6 +106,7 @@ async function talk(wait: boolean) {
       seed: seed.value,
       kind: kind.value,
       cuts: wait ? [] : cuts.value,
+      on: wait ? null : on.value || null,
       wait,
       seen: seen.value,
     }
@@ -225,6 +229,11 @@ const again = () => {
             @off="cuts = cuts.filter((x) => x.limb !== c.limb)"
           />
         </ol>
+        <label class="label" for="on">When</label>
+        <select id="on" v-model="on" class="field max-w-72">
+          <option value="">today, {{ dayWords(tree.day) }}</option>
+          <option v-for="d in tree.days.slice(1)" :key="d" :value="d">{{ dayWords(d) }}</option>
+        </select>
         <div class="flex flex-wrap gap-2">
           <button
             type="button"

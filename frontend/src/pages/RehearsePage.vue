@@ -140,7 +140,7 @@ function barsOf(k: number): Bar[] {
       second: c?.wounds_open ?? null,
       says: whole(a.wounds_open),
       beside: made ? `${whole(Math.max(0, made - a.wounds_open))} closed` : 'none made',
-      tone: 'var(--tape)',
+      tone: 'color-mix(in srgb, var(--ink) 35%, var(--sheet))',
     },
   ]
 }

@@ -175,3 +175,23 @@ def test_what_could_hurt_somebody_is_of_the_kind_as_well_as_of_the_trouble(know)
     assert "thorns" in dangers("suckers", "mandarin")
     assert dangers("suckers", "avocado") == ()
     assert set(dangers("too-tall", "mango")) == {"ladder", "sap"}
+
+
+def test_the_day_that_was_chosen_is_judged_and_not_the_one_of_the_story(know):
+    tree = practice_tree(know, "dense", 7, kind="mandarin")
+    assert tree.waits
+
+    def kinds(on):
+        found = debrief(know, tree, Decided(tree.right, False, ALL, on))
+        return [r.kind for r in found.remarks if r.kind != "over"]
+
+    assert kinds(None) == ["early"]
+    assert kinds(tree.better) == []
+    assert kinds(tree.better - dt.timedelta(days=7)) == ["early"]
+    half = debrief(know, tree, Decided(tree.right[:1], False, ALL, tree.better))
+    assert [r.kind for r in half.remarks] == ["missed"]  # on its day what is left standing counts
+    tall = practice_tree(know, "crossing", 7, kind="mandarin")
+    autumn = dt.date(tall.day.year, 11, 20)
+    late = debrief(know, tall, Decided(tall.right, False, ALL, autumn))
+    (shut,) = [r for r in late.remarks if r.kind == "shut"]
+    assert shut.grave == late.remarks[0].grave

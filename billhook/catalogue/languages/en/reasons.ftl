@@ -603,6 +603,7 @@ practice-early = Right or not, { $weeks ->
     [one] a week
    *[other] { $weeks } weeks
 } early: { $why } From { $better } on it is right.
+practice-shut = Right or not, not on { $day }: { $why } { $better } was a good day for it.
 practice-waited = Today was a good day for it; waiting lets it grow on.
 practice-over = { $share } of the canopy went, { $budget } is what a year allows. Sprouts follow.
 practice-danger = Not looked for: { $what }
