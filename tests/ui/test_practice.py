@@ -78,3 +78,23 @@ def test_another_tree_takes_ones_own_marks(browser, demo):
     hand.click("Another such tree")
     hand.until(lambda: not hand.all('[data-test="debrief"]'))
     assert hand.errors() == []
+
+
+def test_another_tree_is_of_the_kind_and_cut_on_the_day_that_was_chosen(browser, demo):
+    hand = Hand(browser, demo.url)
+    hand.open("/practice")
+    hand.choose("Kind", "Lychee")
+    more = '[aria-label="More trees"] a'
+    hand.until(lambda: [a.text for a in hand.all(more)] == ["A young stem", "No light inside"])
+    hand.click_on(hand.all(more)[1])
+    hand.sees("Lychee, 16 years old")
+    clue = hand.until(lambda: hand.all('[data-test="clue"]'))[0]
+    hand.click_on(clue)
+    hand.click("Mark a cut")
+    hand.click("Cut so, and talk it over")
+    hand.sees("Right or not, 6 weeks early")
+    days = hand.field("When")
+    hand.choose_in(days, 4)
+    hand.click("Cut so, and talk it over")
+    hand.until(lambda: "weeks early" not in hand.one('[data-test="debrief"]').text)
+    assert hand.errors() == []

@@ -6,7 +6,6 @@ from __future__ import annotations
 
 import pytest
 from selenium.webdriver.common.keys import Keys
-from selenium.webdriver.support.ui import Select
 
 from .conftest import resize
 from .hand import Hand
@@ -50,7 +49,7 @@ def test_a_plan_is_rehearsed_moved_and_planned(browser, demo):
     hand.sees("6 years on")
     hand.click("Cut it again")
     hand.until(lambda: not hand.all('[data-test="rehearsed-cut"]'))
-    Select(hand.one("#add-cut")).select_by_index(1)
+    hand.choose_in(hand.one("#add-cut"), 1)
     hand.until(lambda: len(hand.all('[data-test="rehearsed-cut"]')) == 1)
     hand.click("Plan these cuts")
     hand.until(lambda: browser.current_url.endswith("/cut/marks"))

@@ -6,6 +6,7 @@
 import { api, heed, sentence, type Cut, type Schemas } from '@/api/client'
 import { useNarrow } from '@/composables/useNarrow'
 import { useSettings } from '@/composables/useSettings'
+import PickOne from '@/controls/PickOne.vue'
 import SaidText from '@/controls/SaidText.vue'
 import TreeElevation from '@/drawings/TreeElevation.vue'
 import { dayWords } from '@/geometry/day'
@@ -230,10 +231,10 @@ const again = () => {
           />
         </ol>
         <label class="label" for="on">When</label>
-        <select id="on" v-model="on" class="field max-w-72">
+        <PickOne id="on" v-model="on" class="field max-w-72">
           <option value="">today, {{ dayWords(tree.day) }}</option>
           <option v-for="d in tree.days.slice(1)" :key="d" :value="d">{{ dayWords(d) }}</option>
-        </select>
+        </PickOne>
         <div class="flex flex-wrap gap-2">
           <button
             type="button"

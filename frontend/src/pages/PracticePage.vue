@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** The course in the order of work, and practice trees of every trouble. Nothing is logged. */
 import { api, heed, sentence } from '@/api/client'
+import PickOne from '@/controls/PickOne.vue'
 import { dayWords } from '@/geometry/day'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
@@ -82,10 +83,10 @@ const another = (id: string) =>
         <h2 class="text-part">More trees</h2>
         <p class="text-note">Another tree each time. Mark your own cuts, or wait.</p>
         <label class="label" for="kind">Kind</label>
-        <select id="kind" v-model="kind" class="field max-w-72">
+        <PickOne id="kind" v-model="kind" class="field max-w-72">
           <option value="">any</option>
           <option v-for="[id, name] in kinds" :key="id" :value="id">{{ name }}</option>
-        </select>
+        </PickOne>
         <div class="flex flex-wrap gap-2">
           <RouterLink v-for="t in met" :key="t.id" class="btn btn-small" :to="another(t.id)">{{
             t.name

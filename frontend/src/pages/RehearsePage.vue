@@ -10,6 +10,7 @@ import { useOpened } from '@/composables/useOpened'
 import { useSettings } from '@/composables/useSettings'
 import { useDay, useWork } from '@/composables/useStage'
 import { useTree } from '@/composables/useTree'
+import PickOne from '@/controls/PickOne.vue'
 import SaidText from '@/controls/SaidText.vue'
 import WhyDialog from '@/controls/WhyDialog.vue'
 import SeasonsAlong, { type Standing } from '@/drawings/SeasonsAlong.vue'
@@ -158,13 +159,9 @@ const unmarked = computed(
   () => frame.value?.limbs.filter((l) => !m.cuts.value.some((c) => c.limb === l.id)) ?? [],
 )
 function pick(id: string, keep: number) {
+  if (!id) return
   selected.value = id
   if (!m.cuts.value.some((c) => c.limb === id)) m.mark(id, keep)
-}
-function add(event: Event) {
-  const list = event.target as HTMLSelectElement
-  if (list.value) pick(list.value, 0)
-  list.value = ''
 }
 const why = ref(false)
 /** How far the figures shown lie apart over the weather of many seasons. */
@@ -271,10 +268,15 @@ const sure = computed(() => {
             />
           </ol>
           <label class="label" for="add-cut">Cut a limb off</label>
-          <select id="add-cut" class="field" @change="add">
+          <PickOne
+            id="add-cut"
+            :model-value="''"
+            class="field"
+            @update:model-value="pick($event, 0)"
+          >
             <option value="">choose a limb …</option>
             <option v-for="l in unmarked" :key="l.id" :value="l.id">{{ l.name }}</option>
-          </select>
+          </PickOne>
           <div class="flex flex-wrap gap-2 mt-3">
             <button
               type="button"
