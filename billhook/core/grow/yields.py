@@ -54,7 +54,8 @@ def priced(
     lost: Losses,
 ) -> list[Event]:
     """Charge a cut's price to the crops that it takes from, each by its own rows."""
-    work = _WORK[severity_of(know, wound)]
+    unfruitful = wound.limb is not None and wound.limb.kind == "sprout" and not wound.limb.fruit
+    work: Work = "sprout" if unfruitful else _WORK[severity_of(know, wound)]
     rows = price_by_crop(
         asked.site, asked.tree, know, cut.day, work, asked.observed, asked.moved, asked.stance
     )

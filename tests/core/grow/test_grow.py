@@ -329,6 +329,16 @@ def test_suckers_that_are_left_take_from_the_top(know, coast):
     assert all(e.kind != "suckers" for s in none.twin for e in s.events)
 
 
+def test_a_sprout_without_fruit_costs_no_crop(know, coast):
+    frame = sketch(know)
+    sprout = Limb("w", "s1", 0.6, 14, 1.0, 82, 90, 4, kind="sprout")
+    grown = replace(frame, limbs=(*frame.limbs, sprout))
+    off = rehearse(know, asked(coast, grown, [DatedCut("w", 0.0, DAY)], 1))
+    assert off.seasons[0].crop == pytest.approx(off.twin[0].crop)
+    bears = replace(frame, limbs=(*frame.limbs, replace(sprout, fruit=5)))
+    assert rehearse(know, asked(coast, bears, [DatedCut("w", 0.0, DAY)], 1)).seasons[0].crop < 1
+
+
 def test_a_pot_holds_a_tree_back(know, coast):
     frame = sketch(know, height=1.8)
     ground = rehearse(know, asked(coast, frame))
