@@ -1,4 +1,4 @@
-"""Commands: serve, demo, backup, restore, migrate, openapi. Thin over the services."""
+"""Commands: serve, demo, backup, restore, migrate, openapi, language. Thin over the services."""
 
 from __future__ import annotations
 
@@ -56,6 +56,10 @@ def main(argv: list[str] | None = None) -> int:
         sub.add_argument("file", type=Path)
         _common(sub, base, "")
     commands.add_parser("openapi", help="print the description of the API")
+    tongue = commands.add_parser(
+        "language", help="begin a language, or list what one does not say yet"
+    )
+    tongue.add_argument("code", help="its code, such as fr")
     given = parser.parse_args(argv)
     os.umask(0o077)  # what is written down is its owner's alone
     logging.basicConfig(level=logging.WARNING, format="%(message)s", stream=sys.stderr)
@@ -90,6 +94,11 @@ def _common(parser: argparse.ArgumentParser, base: Settings, name: str) -> None:
 def _run(given: argparse.Namespace, base: Settings) -> int:
     if given.command == "openapi":
         return _print_openapi()
+    if given.command == "language":
+        from .catalogue.beginning import begin
+
+        print(begin(given.code))
+        return 0
     settings = replace(
         base,
         data=given.data,

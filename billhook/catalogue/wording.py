@@ -3,7 +3,9 @@
 from __future__ import annotations
 
 import datetime as dt
-from collections.abc import Iterable
+import re
+import tomllib
+from collections.abc import Iterable, Mapping
 from functools import lru_cache
 from importlib.resources import files
 
@@ -11,9 +13,9 @@ from fluent.runtime import FluentBundle, FluentResource
 from fluent.runtime.types import FluentType, fluent_number
 
 from ..core.reasons import Reason
-from ..core.words.dates import day_words, month_words, reading_day
-from ..core.words.directions import wind
-from ..core.words.prices import crop_words
+from ..core.words.dates import reading_day
+from ..core.words.prices import crops_said
+from ..core.words.tongue import FIRST, spoken
 from ..core.words.units import diameter_words, length_words, share_words, weight_words
 from ..core.words.values import (
     Capital,
@@ -30,14 +32,15 @@ from ..core.words.values import (
     Value,
     Weight,
 )
+from . import local
 
-FIRST = "en"
+_NAME = re.compile(r"^([a-z][a-z0-9-]*) =", re.MULTILINE)
 _FOLDER = files("billhook.catalogue") / "languages"
 
 
-@lru_cache(maxsize=8)
+@lru_cache(maxsize=16)
 def bundle(language: str) -> FluentBundle:
-    """The messages of a language.
+    """The messages of a language; what it lacks is said in English.
 
     Raises: FileNotFoundError for a language without a folder.
     """
@@ -48,13 +51,35 @@ def bundle(language: str) -> FluentBundle:
     return found
 
 
-def said(what: Reason | Value, language: str = FIRST) -> str:
-    """A reason, or what it says, as a sentence.
+@lru_cache(maxsize=16)
+def lacks(language: str) -> tuple[str, ...]:
+    """Messages that a language does not say yet, by name."""
+    return tuple(sorted(_names(FIRST) - _names(language)))
+
+
+def _names(language: str) -> set[str]:
+    folder = _FOLDER / language
+    files_ = [f for f in folder.iterdir() if f.name.endswith(".ftl")]
+    return {name for f in files_ for name in _NAME.findall(f.read_text(encoding="utf-8"))}
+
+
+@lru_cache(maxsize=16)
+def rows(language: str) -> Mapping[str, str]:
+    """What a language says in place of words of the catalogue, by their id."""
+    file = _FOLDER / language / "rows.toml"
+    return tomllib.loads(file.read_text(encoding="utf-8")) if file.is_file() else {}
+
+
+def said(what: Reason | Value, language: str | None = None) -> str:
+    """A reason, or what it says, as a sentence; in the language that is spoken, where none is
+    named.
 
     Raises: KeyError for a message that is not there, or lacks one of its values.
     """
     value = what.says if isinstance(what, Reason) else what
-    return value if isinstance(value, str) else _said(value, language, reading_day())
+    if isinstance(value, str):
+        return value
+    return _said(value, spoken() if language is None else language, reading_day())
 
 
 def has_message(name: str) -> bool:
@@ -62,7 +87,7 @@ def has_message(name: str) -> bool:
     return bool(bundle(FIRST).has_message(name))
 
 
-def said_all(reasons: Iterable[Reason], language: str = FIRST) -> str:
+def said_all(reasons: Iterable[Reason], language: str | None = None) -> str:
     """Several reasons, one sentence after the other."""
     return " ".join(said(r, language) for r in reasons)
 
@@ -76,6 +101,8 @@ def _said(value: Value, language: str, _read_on: dt.date | None) -> str:
 
 def _message(phrase: Phrase, language: str) -> str:
     messages = bundle(language)
+    if language != FIRST and not messages.has_message(phrase.says):
+        return _message(phrase, FIRST)
     pattern = messages.get_message(phrase.says).value
     if pattern is None:
         raise KeyError(phrase.says)
@@ -92,7 +119,7 @@ def _plural(worded: str | int) -> str | FluentType:
 
 
 def _row(row: Row, language: str) -> str:
-    words = row.words
+    words = rows(language).get(row.known_id, row.words)
     for name, value in row.values:
         words = words.replace("{" + name + "}", said(value, language))
     return words
@@ -111,25 +138,25 @@ def _worded(value: Value, language: str) -> str | int:
             words = said(inner, language)
             return words[:1].upper() + words[1:]
         case Length(m, units):
-            return length_words(m, units)
+            return local.number(length_words(m, units), language)
         case Diameter(mm, units):
-            return diameter_words(mm, units)
+            return local.number(diameter_words(mm, units), language)
         case Weight(kg, units):
-            return weight_words(kg, units)
+            return local.number(weight_words(kg, units), language)
         case Share(of_one):
-            return share_words(of_one)
+            return local.number(share_words(of_one), language)
         case Rounded(number, digits):
-            return f"{number:.{digits}f}"
+            return local.number(f"{number:.{digits}f}", language)
         case Crops(price):
-            return crop_words(price)
+            return _message(crops_said(price), language)
         case Compass(deg):
-            return wind(deg)
+            return local.direction(deg, language)
         case MonthOf(day):
-            return month_words(day)
+            return local.month(day, language)
         case dt.date():
-            return day_words(value)
+            return local.day(value, language)
         case float():
-            return f"{value:g}"
+            return local.number(f"{value:g}", language)
         case int() | str():
             return value
     raise TypeError(f"{value!r} cannot be said")

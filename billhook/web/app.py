@@ -10,9 +10,10 @@ from flask_openapi.models.info import Info
 from flask_openapi.openapi import OpenAPI
 
 from .. import __version__
-from ..catalogue.wording import FIRST, bundle
+from ..catalogue.wording import bundle
+from ..core.words.tongue import FIRST
 from ..services.workplace import Workplace
-from . import acts, errors, pages, reading
+from . import acts, errors, pages, reading, tongue
 from .door import names, own, signing
 from .limits import most_bytes
 from .models.shared import Problem
@@ -60,6 +61,7 @@ def create_app(at: Workplace) -> OpenAPI:
     app.extensions["billhook"] = at
     Compress(app)
     errors.register(app)
+    tongue.register(app)
     names.register(app, at.settings)
     signing.register(app, at.settings)
     for blueprint in BLUEPRINTS:

@@ -49,9 +49,10 @@ class _Holes(Visitor):
         self.names.add(node.id.name)
 
 
-def _messages() -> dict[str, set[str]]:
+def messages_of(folder: Path) -> dict[str, set[str]]:
+    """Each message of a language, with the values it takes."""
     found = {}
-    texts = [f.read_text(encoding="utf-8") for f in sorted(MESSAGES.glob("*.ftl"))]
+    texts = [f.read_text(encoding="utf-8") for f in sorted(folder.glob("*.ftl"))]
     for entry in parse("\n".join(texts)).body:
         assert not isinstance(entry, fluent.Junk), entry.content
         if isinstance(entry, fluent.Message):
@@ -81,7 +82,7 @@ def _asked() -> list[tuple[str, str, set[str]]]:
 
 
 def test_messages_and_code_agree():
-    messages, asked = _messages(), _asked()
+    messages, asked = messages_of(MESSAGES), _asked()
     wrong = [
         f"{where} {name}: gives {sorted(values)}, takes {messages.get(name)}"
         for where, name, values in asked

@@ -27,8 +27,12 @@ def reading_day() -> dt.date | None:
     return _read_on.get()
 
 
+def plain_year(day: dt.date) -> bool:
+    """Whether the year of a day is plain to who reads it."""
+    today = _read_on.get()
+    return today is not None and abs((day - today).days) < _PLAIN_DAYS
+
+
 def day_words(day: dt.date) -> str:
     """Day and month, and the year where it is not plain to who reads it."""
-    today = _read_on.get()
-    plain = today is not None and abs((day - today).days) < _PLAIN_DAYS
-    return f"{day.day} {MONTHS[day.month - 1]}" + ("" if plain else f" {day.year}")
+    return f"{day.day} {MONTHS[day.month - 1]}" + ("" if plain_year(day) else f" {day.year}")

@@ -2,27 +2,32 @@
 
 from __future__ import annotations
 
+from .values import Phrase, Rounded, say
+
 NO_CROP = 0.03
-_WORDS = (
-    (NO_CROP, "no crop"),
-    (0.075, "a twentieth of a crop"),
-    (0.15, "a tenth of a crop"),
-    (0.225, "a fifth of a crop"),
-    (0.29, "a quarter of a crop"),
-    (0.42, "a third of a crop"),
-    (0.58, "half a crop"),
-    (0.71, "two thirds of a crop"),
-    (0.85, "three quarters of a crop"),
-    (1.1, "a whole crop"),
+_PARTS = (
+    (NO_CROP, "none", "no crop"),
+    (0.075, "twentieth", "a twentieth of a crop"),
+    (0.15, "tenth", "a tenth of a crop"),
+    (0.225, "fifth", "a fifth of a crop"),
+    (0.29, "quarter", "a quarter of a crop"),
+    (0.42, "third", "a third of a crop"),
+    (0.58, "half", "half a crop"),
+    (0.71, "two-thirds", "two thirds of a crop"),
+    (0.85, "three-quarters", "three quarters of a crop"),
+    (1.1, "whole", "a whole crop"),
 )
+
+
+def crops_said(price: float) -> Phrase:
+    """Crops per share taken, for any language to say."""
+    part = next((part for below, part, _ in _PARTS if price < below), "more")
+    return say("value-crops", part=part, n=Rounded(price, 1))
 
 
 def crop_words(price: float) -> str:
     """Crops per share taken as a grower says it: ``a fifth of a crop``, ``1.2 crops``."""
-    for below, words in _WORDS:
-        if price < below:
-            return words
-    return f"{price:.1f} crops"
+    return next((words for below, _, words in _PARTS if price < below), f"{price:.1f} crops")
 
 
 def cost_words(price: float) -> str:
@@ -31,6 +36,6 @@ def cost_words(price: float) -> str:
     """
     return (
         "it costs no crop"
-        if price < _WORDS[0][0]
+        if price < NO_CROP
         else f"it costs about {crop_words(price)} of what you cut"
     )

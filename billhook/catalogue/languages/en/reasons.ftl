@@ -614,3 +614,16 @@ practice-choice-head =
         [third] a third
        *[half] half
     }
+value-crops = { $part ->
+    [none] no crop
+    [twentieth] a twentieth of a crop
+    [tenth] a tenth of a crop
+    [fifth] a fifth of a crop
+    [quarter] a quarter of a crop
+    [third] a third of a crop
+    [half] half a crop
+    [two-thirds] two thirds of a crop
+    [three-quarters] three quarters of a crop
+    [whole] a whole crop
+   *[more] { $n } crops
+}

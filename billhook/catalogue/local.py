@@ -1,0 +1,48 @@
+"""Numbers, days and winds as a language writes them; the units are the reader's."""
+
+from __future__ import annotations
+
+import datetime as dt
+import re
+from functools import lru_cache
+
+from babel import Locale
+from babel.dates import format_date
+from babel.numbers import get_decimal_symbol
+
+from ..core.words.dates import day_words, month_words, plain_year
+from ..core.words.directions import WINDS, wind
+from ..core.words.tongue import FIRST
+from .languages import language as known
+
+_POINT = re.compile(r"(?<=\d)\.(?=\d)")
+
+
+@lru_cache(maxsize=16)
+def _locale(language: str) -> Locale:
+    return Locale.parse(language)
+
+
+def number(text: str, language: str) -> str:
+    """Numbers in a text with the language's own decimal sign."""
+    if language == FIRST:
+        return text
+    return _POINT.sub(get_decimal_symbol(_locale(language)), text)
+
+
+def day(of: dt.date, language: str) -> str:
+    """Day and month, and the year where it is not plain to who reads it."""
+    if language == FIRST:
+        return day_words(of)
+    return format_date(of, "d MMM" if plain_year(of) else "d MMM y", _locale(language))
+
+
+def month(of: dt.date, language: str) -> str:
+    """Month and year."""
+    return month_words(of) if language == FIRST else format_date(of, "MMM y", _locale(language))
+
+
+def direction(bearing_deg: float, language: str) -> str:
+    """The wind a bearing points to, of eight [degrees clockwise from north]."""
+    found = wind(bearing_deg)
+    return found if language == FIRST else known(language).phrases.winds[WINDS.index(found)]

@@ -1,0 +1,58 @@
+"""In which language is answered: the one that a link names, else the first that the reader asks
+for and that says everything; English where there is none.
+"""
+
+from __future__ import annotations
+
+from typing import cast
+
+from flask import Flask, Request, Response, request
+from werkzeug.datastructures import ImmutableMultiDict
+from werkzeug.utils import cached_property
+
+from ..catalogue.languages import languages
+from ..catalogue.wording import lacks
+from ..core.words.tongue import FIRST, speak
+
+_NAMED = "lang"
+
+
+class Asking(Request):
+    """A request whose language stands beside what it asks for."""
+
+    @cached_property
+    def args(self) -> ImmutableMultiDict[str, str]:
+        """What is asked for, the language left out."""
+        every = super().args
+        self.named = every.get(_NAMED, "")
+        return ImmutableMultiDict([x for x in every.items(multi=True) if x[0] != _NAMED])
+
+    @cached_property
+    def language(self) -> str:
+        """Code of the language in which it is to be answered."""
+        known = [found.code for found in languages()]
+        _ = self.args
+        if self.named in known:
+            return self.named
+        whole = [code for code in known if not lacks(code)]
+        return self.accept_languages.best_match(whole, FIRST)
+
+
+def register(app: Flask) -> None:
+    """Speak the reader's language while a request is answered."""
+    app.request_class = Asking
+
+    @app.before_request
+    def _begin() -> None:
+        speak(cast(Asking, request).language)
+
+    @app.after_request
+    def _say(response: Response) -> Response:
+        if request.path.startswith("/api/"):
+            response.headers["Content-Language"] = cast(Asking, request).language
+            response.vary.add("Accept-Language")
+        return response
+
+    @app.teardown_request
+    def _end(_: BaseException | None) -> None:
+        speak(FIRST)

@@ -1,0 +1,122 @@
+"""Languages besides the first: what each says takes the same values, what it lacks is said in
+English, and numbers, days and winds are its own.
+"""
+
+from __future__ import annotations
+
+import datetime as dt
+from pathlib import Path
+
+import pytest
+from fluent.syntax import ast as fluent
+from fluent.syntax import parse
+
+import billhook
+from billhook.catalogue.languages import languages
+from billhook.catalogue.wording import lacks, said
+from billhook.core.words.dates import read_on
+from billhook.core.words.prices import crop_words
+from billhook.core.words.tongue import FIRST, speak
+from billhook.core.words.values import (
+    Compass,
+    Crops,
+    Diameter,
+    Length,
+    MonthOf,
+    Rounded,
+    Share,
+    Weight,
+    say,
+)
+
+from .test_wording import messages_of
+
+FOLDER = Path(billhook.__file__).parent / "catalogue/languages"
+OTHERS = [found.code for found in languages() if found.code != FIRST]
+DAY = dt.date(2026, 11, 25)
+
+
+@pytest.mark.parametrize("code", OTHERS)
+def test_every_message_of_a_language_is_one_of_the_first_with_the_same_values(code):
+    first, theirs = messages_of(FOLDER / FIRST), messages_of(FOLDER / code)
+    assert theirs
+    assert {name: first.get(name) for name in theirs} == theirs
+    assert set(lacks(code)) == set(first) - set(theirs)
+    assert lacks(FIRST) == ()
+
+
+@pytest.mark.parametrize("code", OTHERS)
+def test_a_language_chooses_among_the_same_cases(code):
+    """Of words that code gives; plurals are each language's own."""
+
+    def cases(language):
+        found = {}
+        for file in (FOLDER / language).glob("*.ftl"):
+            for entry in parse(file.read_text(encoding="utf-8")).body:
+                if not isinstance(entry, fluent.Message) or entry.value is None:
+                    continue
+                for part in entry.value.elements:
+                    if isinstance(part, fluent.Placeable) and isinstance(
+                        part.expression, fluent.SelectExpression
+                    ):
+                        keys = {getattr(v.key, "name", "") for v in part.expression.variants}
+                        if not keys & {"one", "other"}:
+                            found[entry.id.name] = keys
+        return found
+
+    first = cases(FIRST)
+    assert {name: first.get(name) for name in cases(code)} == cases(code)
+
+
+def test_what_a_language_lacks_is_said_in_the_first():
+    wording = say("wall-for-the-saw", thick=2)
+    assert "wall-for-the-saw" in lacks("es")
+    assert said(wording, "es") == said(wording)
+
+
+def test_numbers_days_and_winds_as_a_language_writes_them():
+    """Worked by hand."""
+    assert [said(x, "es") for x in (Length(1.4), Weight(3.2), Share(0.061), Rounded(2.5, 1))] == [
+        "1,40 m",
+        "3,2 kg",
+        "6,1 %",
+        "2,5",
+    ]
+    assert [said(x, "pt") for x in (Diameter(27), Length(3.048, "us"), 1.25, 1200)] == [
+        "27 mm",
+        "10'0\"",
+        "1,25",
+        "1200",
+    ]
+    assert [said(Compass(225), code) for code in ("en", "es", "pt")] == [
+        "south-west",
+        "sudoeste",
+        "sudoeste",
+    ]
+    assert said(DAY, "es") == "25 nov 2026"
+    assert said(DAY, "pt") == "25 nov. 2026"
+    assert said(MonthOf(DAY), "es") == "nov 2026"
+    read_on(DAY)
+    try:
+        assert said(DAY, "es") == "25 nov"
+    finally:
+        read_on(None)
+
+
+def test_crops_are_said_in_every_language_by_the_same_steps():
+    prices = [0.0, 0.05, 0.1, 0.2, 0.25, 0.33, 0.5, 0.66, 0.8, 1.0, 1.2]
+    assert [said(Crops(p)) for p in prices] == [crop_words(p) for p in prices]
+    for code in OTHERS:
+        assert len({said(Crops(p), code) for p in prices}) == len(prices)
+    assert said(Crops(1.2), "pt") == "1,2 colheitas"
+
+
+def test_what_is_spoken_holds_until_another_is():
+    act = say("act-post-trees-sheets", of="Baixo 3·3")
+    speak("pt")
+    try:
+        assert said(act) == "Folha para Baixo 3·3 feita"
+        assert said(act, FIRST) == "Sheet for Baixo 3·3 made"
+    finally:
+        speak(FIRST)
+    assert said(act) == "Sheet for Baixo 3·3 made"
