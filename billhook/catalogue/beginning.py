@@ -39,6 +39,7 @@ def begin(code: str, folder: Path = _FOLDER) -> str:
     here.mkdir()
     sheet = (folder / FIRST / "sheet.toml").read_text(encoding="utf-8")
     sheet = re.sub(r'^name = ".*"', f'name = "{name.capitalize()}"', sheet, flags=re.MULTILINE)
+    sheet = sheet.replace("whole = true", "whole = false")
     (here / "sheet.toml").write_text(sheet, encoding="utf-8")
     for file in sorted((folder / FIRST).glob("*.ftl")):
         said = file.read_text(encoding="utf-8").splitlines(keepends=True)

@@ -19,11 +19,14 @@ _FIRST = "en"
 
 @dataclass(frozen=True)
 class Language:
-    """A language by its code, its own name for itself, and its phrases."""
+    """A language by its code, its own name for itself, and its phrases. whole: pages and answers
+    are in it throughout, and not the printed sheet and some answers alone.
+    """
 
     code: str
     name: str
     phrases: Phrases
+    whole: bool
 
 
 @lru_cache(maxsize=1)
@@ -44,7 +47,7 @@ def language(code: str) -> Language:
 def _read(code: str) -> Language:
     raw = tomllib.loads((_FOLDER / code / "sheet.toml").read_text(encoding="utf-8"))
     phrases = Phrases(raw["phrases"], tuple(raw["winds"]), tuple(raw["ordinals"]))
-    return Language(code, raw["name"], phrases)
+    return Language(code, raw["name"], phrases, raw["whole"])
 
 
 @lru_cache(maxsize=8)

@@ -1,5 +1,5 @@
 """In which language is answered: the one that a link names, else the first that the reader asks
-for and that says everything; English where there is none.
+for and that is spoken throughout; English where there is none.
 """
 
 from __future__ import annotations
@@ -11,7 +11,6 @@ from werkzeug.datastructures import ImmutableMultiDict
 from werkzeug.utils import cached_property
 
 from ..catalogue.languages import languages
-from ..catalogue.wording import lacks
 from ..core.words.tongue import FIRST, speak
 
 _NAMED = "lang"
@@ -30,11 +29,10 @@ class Asking(Request):
     @cached_property
     def language(self) -> str:
         """Code of the language in which it is to be answered."""
-        known = [found.code for found in languages()]
         _ = self.args
-        if self.named in known:
+        if self.named in [found.code for found in languages()]:
             return self.named
-        whole = [code for code in known if not lacks(code)]
+        whole = [found.code for found in languages() if found.whole]
         return self.accept_languages.best_match(whole, FIRST)
 
 

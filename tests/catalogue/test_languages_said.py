@@ -5,6 +5,7 @@ English, and numbers, days and winds are its own.
 from __future__ import annotations
 
 import datetime as dt
+import shutil
 from pathlib import Path
 
 import pytest
@@ -12,6 +13,7 @@ from fluent.syntax import ast as fluent
 from fluent.syntax import parse
 
 import billhook
+from billhook.catalogue.beginning import begin
 from billhook.catalogue.languages import languages
 from billhook.catalogue.wording import lacks, said
 from billhook.core.words.dates import read_on
@@ -68,10 +70,19 @@ def test_a_language_chooses_among_the_same_cases(code):
     assert {name: first.get(name) for name in cases(code)} == cases(code)
 
 
-def test_what_a_language_lacks_is_said_in_the_first():
+def test_what_a_language_lacks_is_said_in_the_first(tmp_path, monkeypatch):
+    shutil.copytree(FOLDER / FIRST, tmp_path / FIRST)
+    begin("fr", tmp_path)
+    (tmp_path / "fr/more.ftl").write_text("nothing = rien\n", encoding="utf-8")
+    monkeypatch.setattr("billhook.catalogue.wording._FOLDER", tmp_path)
     wording = say("wall-for-the-saw", thick=2)
-    assert "wall-for-the-saw" in lacks("es")
-    assert said(wording, "es") == said(wording)
+    assert "wall-for-the-saw" in lacks("fr")
+    assert said(wording, "fr") == said(wording)
+    assert said(say("nothing"), "fr") == "rien"
+
+
+def test_a_language_that_is_offered_lacks_nothing():
+    assert [lacks(found.code) for found in languages() if found.whole] == [()]
 
 
 def test_numbers_days_and_winds_as_a_language_writes_them():
