@@ -5,6 +5,7 @@ English, and numbers, days and winds are its own.
 from __future__ import annotations
 
 import datetime as dt
+import re
 import shutil
 from pathlib import Path
 
@@ -15,7 +16,8 @@ from fluent.syntax import parse
 import billhook
 from billhook.catalogue.beginning import begin
 from billhook.catalogue.languages import languages
-from billhook.catalogue.wording import lacks, said
+from billhook.catalogue.wording import lacks, rows, said
+from billhook.core.season.rules import rules_of
 from billhook.core.words.dates import read_on
 from billhook.core.words.prices import crop_words
 from billhook.core.words.tongue import FIRST, speak
@@ -26,6 +28,7 @@ from billhook.core.words.values import (
     Length,
     MonthOf,
     Rounded,
+    Row,
     Share,
     Weight,
     say,
@@ -36,6 +39,7 @@ from .test_wording import messages_of
 FOLDER = Path(billhook.__file__).parent / "catalogue/languages"
 OTHERS = [found.code for found in languages() if found.code != FIRST]
 DAY = dt.date(2026, 11, 25)
+HOLE = re.compile(r"\{[^{}]*\}")
 
 
 @pytest.mark.parametrize("code", OTHERS)
@@ -131,3 +135,23 @@ def test_what_is_spoken_holds_until_another_is():
     finally:
         speak(FIRST)
     assert said(act) == "Sheet for Baixo 3·3 made"
+
+
+@pytest.mark.parametrize("code", OTHERS)
+def test_words_of_the_catalogue_in_another_language_have_the_same_holes(code, know):
+    rules = {f"rule/{r.text.id}": r.text.says for r in rules_of(know)}
+    theirs = rows(code)
+    for known_id, words in theirs.items():
+        first = rules.get(known_id) or know.text(known_id)
+        assert set(HOLE.findall(words)) == set(HOLE.findall(first)), known_id
+        assert words != first, known_id
+    assert set(rules) <= set(theirs)
+    assert {f"practice-roles/{r}/why" for r in know.rows("practice-roles")} <= set(theirs)
+
+
+def test_a_rule_s_sentence_is_said_in_another_language_with_its_dates():
+    row = Row("rule/carry-in", "Nights reach what this kind bears.")
+    assert said(row, "pt") == "As noites chegam ao que esta espécie aguenta."
+    hole = "on(@windows/storms-from)"
+    row = Row("rule/storm-season", "", ((hole, DAY),))
+    assert "antes del 25 nov 2026," in said(row, "es")
