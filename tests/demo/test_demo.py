@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections import Counter
 
+from billhook.catalogue.wording import said as worded
 from billhook.demo.build import build_demo
 from billhook.services.book import logbook
 from billhook.services.holding.grove import grove
@@ -81,7 +82,7 @@ def test_work_was_done_when_it_was_right(demo):
             assert verdict.status in ("go", "light", "wait"), (
                 line.tree_name,
                 entry.date,
-                verdict.sentence,
+                worded(verdict.sentence),
             )
 
 

@@ -10,6 +10,7 @@ from dataclasses import replace
 
 import pytest
 
+from billhook.catalogue.wording import said as worded
 from billhook.core.heights.ways import way
 from billhook.services.frost.tree import after_frost, hurt_trees
 from billhook.services.heights import rotation_work, rotations
@@ -59,7 +60,7 @@ def test_a_plan_proposes_only_what_its_day_allows(demo, nth):
                         record.name,
                         cut.work,
                         on,
-                        verdict.sentence,
+                        worded(verdict.sentence),
                     )
 
             allowed(found.proposal.cuts, found.day)

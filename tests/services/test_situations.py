@@ -8,6 +8,7 @@ import datetime as dt
 
 import pytest
 
+from billhook.catalogue.wording import said as worded
 from billhook.services.holding import planting, setting_up
 from billhook.services.plan.counted import recipe_for
 from billhook.services.plan.proposals import plan_for
@@ -142,7 +143,7 @@ def test_sprouts_wait_for_the_same_answer_as_thinning_before_the_flush(tmp_path)
     at = empty_workplace(tmp_path, D(2027, 3, 1))
     site = setting_up.set_up(at, "Almirelo", "Almirelo", 26.2, "humid-gulf")
     tree = planting.plant(at, site.id, "Baixo", 1, 1, "grapefruit", 2010).tree_ids[0]
-    said = {v.work: v.sentence for v in views.tree_view(at, tree, D(2027, 3, 1)).verdicts}
+    said = {v.work: worded(v.sentence) for v in views.tree_view(at, tree, D(2027, 3, 1)).verdicts}
     assert said["sprout"] == said["thin"]
     assert said["sprout"].startswith("Is frost forecast")
     at.store.close()

@@ -9,10 +9,8 @@ from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
 from ..reasons import Reason
-from ..words.dates import day_words
-from ..words.prices import crop_words
-from ..words.units import share_words
-from ..words.values import Crops, Phrase
+from ..words.prices import NO_CROP
+from ..words.values import Crops, Phrase, Share, Value, say
 from .model import FREE_WORK, SeasonAnswer, Segment, Status, Work
 
 WORK_WORDS: dict[Work, str] = {
@@ -47,12 +45,6 @@ LANE_WORDS: dict[Work, str] = {
     "pot": "Tree in a pot",
     "young": "Train a young tree",
 }
-_HEADLINES: dict[Status, str] = {
-    "go": "Go",
-    "light": "Small cuts only",
-    "wait": "Wait",
-    "stop": "Stop",
-}
 _UNPRICED = FREE_WORK | {"sprout", "young"}
 # last in the list of reasons: what holds all year, and what only says when to come back
 _LAST = {
@@ -66,18 +58,21 @@ _LAST = {
 }
 
 # what would change a verdict, by the reason it rests on: the act, and what its button says
-ACTS: dict[str, tuple[tuple[str, str], ...]] = {
-    "ripe": (("picked", "Picked today"),),
-    "fruit-to-come": (("picked", "Picked today"), ("no-fruit", "No fruit on it this year")),
-    "mango-shows": (("no-fruit", "No fruit on it this year"),),
-    "flush-meets-frost": (("under-cover", "It stands under cover"),),
+_PICKED = ("picked", say("button-picked"))
+_NO_FRUIT = ("no-fruit", say("button-no-fruit"))
+_WENT_OUT = ("went-out", say("button-went-out"))
+ACTS: dict[str, tuple[tuple[str, Value], ...]] = {
+    "ripe": (_PICKED,),
+    "fruit-to-come": (_PICKED, _NO_FRUIT),
+    "mango-shows": (_NO_FRUIT,),
+    "flush-meets-frost": (("under-cover", say("button-under-cover")),),
     "forecast-unknown": (
-        ("no-frost", "No frost in the next 14 days"),
-        ("frost", "Frost is forecast"),
+        ("no-frost", say("button-no-frost")),
+        ("frost", say("button-frost")),
     ),
-    "pot-shade": (("went-out", "Went out today"),),
-    "pot-before-carry-in": (("came-in", "Carried in today"),),
-    "pot-indoors": (("went-out", "Went out today"),),
+    "pot-shade": (_WENT_OUT,),
+    "pot-before-carry-in": (("came-in", say("button-came-in")),),
+    "pot-indoors": (_WENT_OUT,),
 }
 
 
@@ -86,7 +81,7 @@ class Act:
     """Something to say that would change the verdict. day: of a day to be shown."""
 
     act: str
-    label: str
+    label: Value
     day: dt.date | None = None
 
 
@@ -97,17 +92,17 @@ class Ask:
     """
 
     kind: str
-    words: str
+    words: Value
     sort: str
 
 
 # what a rule leaves open
 ASKS: dict[str, Ask] = {
-    "rule/mango-shows": Ask("bloom_start", "When did its first flowers open?", "day"),
-    "rule/ripe-about": Ask("harvest_end", "When was the last fruit picked?", "day"),
-    "rule/young": Ask("first_branch_m", "How high are its first branches to be?", "length"),
+    "rule/mango-shows": Ask("bloom_start", say("ask-first-flowers"), "day"),
+    "rule/ripe-about": Ask("harvest_end", say("ask-last-picked"), "day"),
+    "rule/young": Ask("first_branch_m", say("ask-first-branches"), "length"),
 }
-FLUSHED = Ask("flush_start", "When did it flush last year?", "day")
+FLUSHED = Ask("flush_start", say("ask-last-flush"), "day")
 
 
 @dataclass(frozen=True)
@@ -123,7 +118,7 @@ class Verdict:
     work: Work
     day: dt.date
     status: Status
-    sentence: str
+    sentence: Value
     max_share: float | None
     reasons: tuple[Reason, ...]
     last_good_day: dt.date | None
@@ -216,42 +211,37 @@ def acts_of(reasons: Sequence[Reason], opens: dt.date | None = None) -> tuple[Ac
     """What would change a verdict that rests on these reasons; ``opens``: a day to be shown."""
     found = {act: Act(act, label) for r in reasons for act, label in ACTS.get(r.code, ())}
     if opens is not None:
-        found["show-day"] = Act("show-day", "Show the day it opens", opens)
+        found["show-day"] = Act("show-day", say("button-show-day"), opens)
     return tuple(found.values())
 
 
 def _sentence(
     here: Segment, day: dt.date, price: float | None, opens: Segment | None, then: float | None
-) -> str:
-    head = f"{_HEADLINES[here.status]}, {day_words(day)}"
-    cost = (
-        None
-        if price is None
-        else "costs no crop"
-        if price < 0.03
-        else f"costs about {crop_words(price)} of what you cut"
-    )
+) -> Value:
     if any(r.code == "forecast-unknown" for r in here.reasons):
-        return (
-            "Is frost forecast in the next 14 days? Without an answer: "
-            f"wait{f', until {day_words(opens.start)}' if opens else ''}"
-        )
+        until = say("verdict-until", day=opens.start) if opens else ""
+        return say("verdict-forecast", until=until)
+    head = say("verdict-head", status=here.status, day=day)
+    cost = None if price is None else say("verdict-cost", none=_none(price), crops=Crops(price))
     if here.status in ("go", "light"):
         if here.max_share is None:
             return head
-        most = (
-            "at most half of its shoots"
-            if here.work == "young"
-            else f"at most {share_words(here.max_share)}"
-        )
-        return f"{head}: {most}{f', and {cost}' if cost else ''}"
+        half = "yes" if here.work == "young" else "no"
+        most = say("verdict-most", head=head, half=half, share=Share(here.max_share))
+        return most if cost is None else say("verdict-and", most=most, cost=cost)
     if opens is None:
         return head
-    again = (
-        f"{'no crop' if then < 0.03 else 'about ' + crop_words(then)} from {day_words(opens.start)}"
-        if then is not None
-        else None
-    )
     if here.status == "wait" and price is not None and then is not None and price > then:
-        return f"{head}: a cut now {cost}; {again}"
-    return f"{head}: next on {day_words(opens.start)}"
+        return say(
+            "verdict-now",
+            head=head,
+            cost=cost or "",
+            none=_none(then),
+            then=Crops(then),
+            day=opens.start,
+        )
+    return say("verdict-next", head=head, day=opens.start)
+
+
+def _none(price: float) -> str:
+    return "yes" if price < NO_CROP else "no"

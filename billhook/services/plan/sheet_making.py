@@ -117,7 +117,7 @@ def _frozen(found: Preview) -> dict[str, object]:
     verdict = found.verdict
     return {
         "status": verdict.status if found.against.fits else "stop",
-        "sentence": verdict.sentence,
+        "sentence": said(verdict.sentence),
         "max_share": verdict.max_share,
         "removed": found.against.removed,
         "over": found.against.over,

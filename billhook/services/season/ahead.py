@@ -254,7 +254,7 @@ class Ahead(Dated):
             item.like += f"|{item.cost}"
         asked = self.desk.verdict(record, work) if segment.start <= self.day else None
         if asked is not None and any(r.code == "forecast-unknown" for r in asked.reasons):
-            item.tone, item.closed_by, item.acts = asked.status, asked.sentence, asked.acts
+            item.tone, item.closed_by, item.acts = asked.status, said(asked.sentence), asked.acts
             item.like += "|asked"
         if self.desk.forecast(record):
             self._close(record, work, opens, item)

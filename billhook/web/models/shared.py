@@ -36,7 +36,7 @@ class ActOut(Answer):
     """
 
     act: str
-    label: str
+    label: Said
     day: IsoDate | None = None
 
 
@@ -46,7 +46,7 @@ class AskOut(Answer):
     """
 
     kind: str
-    words: str
+    words: Said
     sort: str
 
 
@@ -58,7 +58,7 @@ class VerdictOut(Answer):
     work: Work
     day: IsoDate
     status: Status
-    sentence: str
+    sentence: Said
     max_share: float | None
     reasons: list[ReasonOut]
     last_good_day: IsoDate | None

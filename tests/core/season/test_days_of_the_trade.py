@@ -7,6 +7,7 @@ from dataclasses import replace
 
 import pytest
 
+from billhook.catalogue.wording import said as worded
 from billhook.core.season.model import TreeState
 from billhook.core.season.normals import values_on
 from billhook.core.season.season import season
@@ -141,7 +142,7 @@ def test_a_tree_that_has_not_borne_hears_nothing_of_crops(know):
         dt.date(2026, 7, 1),
     )
     assert said.price is None
-    assert "crop" not in said.sentence
+    assert "crop" not in worded(said.sentence)
 
 
 def test_barren_is_of_one_crop_and_picked_is_not_barren(know):
@@ -195,7 +196,7 @@ def test_a_real_forecast_is_asked_for_on_the_day_itself_only(know):
     site, day = place(know, "humid-gulf"), dt.date(2026, 2, 15)
     asked = at(know, site, NAVEL, "height", day, unknown_on=day)
     assert asked.status == "wait"
-    assert asked.sentence.startswith("Is frost forecast in the next 14 days?")
+    assert worded(asked.sentence).startswith("Is frost forecast in the next 14 days?")
     assert {a.act for a in asked.acts} >= {"no-frost", "frost"}
     assert (
         at(know, site, NAVEL, "height", day + dt.timedelta(days=1), unknown_on=day).status == "go"

@@ -6,6 +6,7 @@ from itertools import pairwise
 
 import pytest
 
+from billhook.catalogue.wording import said
 from billhook.core.errors import InvalidInput
 from billhook.services.holding import planting, setting_up
 from billhook.services.holding.grove import grove
@@ -72,7 +73,7 @@ def test_a_verdict_and_a_limit_before_anything_is_measured(at):
     assert tree.frame is None
     thin = next(v for v in tree.verdicts if v.work == "thin")
     assert (thin.status, thin.max_share) == ("go", pytest.approx(0.2))
-    assert "a whole crop" in thin.sentence
+    assert "a whole crop" in said(thin.sentence)
     with pytest.raises(NotFound, match="no frame yet"):
         cutting.preview(at, made.tree_ids[0], [], "thin", TODAY)
 

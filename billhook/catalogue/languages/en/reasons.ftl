@@ -627,3 +627,37 @@ value-crops = { $part ->
     [whole] a whole crop
    *[more] { $n } crops
 }
+verdict-head = { $status ->
+    [go] Go
+    [light] Small cuts only
+    [wait] Wait
+   *[stop] Stop
+}, { $day }
+verdict-cost = { $none ->
+    [yes] costs no crop
+   *[no] costs about { $crops } of what you cut
+}
+verdict-forecast = Is frost forecast in the next 14 days? Without an answer: wait{ $until }
+verdict-until = , until { $day }
+verdict-most = { $head }: { $half ->
+    [yes] at most half of its shoots
+   *[no] at most { $share }
+}
+verdict-and = { $most }, and { $cost }
+verdict-now = { $head }: a cut now { $cost }; { $none ->
+    [yes] no crop
+   *[no] about { $then }
+} from { $day }
+verdict-next = { $head }: next on { $day }
+button-picked = Picked today
+button-no-fruit = No fruit on it this year
+button-under-cover = It stands under cover
+button-no-frost = No frost in the next 14 days
+button-frost = Frost is forecast
+button-went-out = Went out today
+button-came-in = Carried in today
+button-show-day = Show the day it opens
+ask-first-flowers = When did its first flowers open?
+ask-last-picked = When was the last fruit picked?
+ask-first-branches = How high are its first branches to be?
+ask-last-flush = When did it flush last year?

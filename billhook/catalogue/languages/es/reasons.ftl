@@ -627,3 +627,37 @@ value-crops = { $part ->
     [whole] una cosecha entera
    *[more] { $n } cosechas
 }
+verdict-head = { $status ->
+    [go] Se puede
+    [light] Solo cortes pequeños
+    [wait] Esperar
+   *[stop] No
+}, { $day }
+verdict-cost = { $none ->
+    [yes] no cuesta cosecha
+   *[no] cuesta cerca de { $crops } de lo que se corta
+}
+verdict-forecast = ¿Se prevé helada en los próximos 14 días? Sin respuesta: esperar{ $until }
+verdict-until = , hasta el { $day }
+verdict-most = { $head }: { $half ->
+    [yes] como mucho la mitad de sus brotes
+   *[no] como mucho { $share }
+}
+verdict-and = { $most }, y { $cost }
+verdict-now = { $head }: un corte ahora { $cost }; { $none ->
+    [yes] ninguna cosecha
+   *[no] cerca de { $then }
+} desde el { $day }
+verdict-next = { $head }: el próximo el { $day }
+button-picked = Recogida hoy
+button-no-fruit = Sin fruta este año
+button-under-cover = Está bajo cubierto
+button-no-frost = Sin helada en 14 días
+button-frost = Se prevé helada
+button-went-out = Salió hoy
+button-came-in = Entró hoy
+button-show-day = Ver el día en que abre
+ask-first-flowers = ¿Cuándo abrieron sus primeras flores?
+ask-last-picked = ¿Cuándo se recogió la última fruta?
+ask-first-branches = ¿A qué altura se quieren sus primeras ramas?
+ask-last-flush = ¿Cuándo brotó el año pasado?

@@ -627,3 +627,37 @@ value-crops = { $part ->
     [whole] uma colheita inteira
    *[more] { $n } colheitas
 }
+verdict-head = { $status ->
+    [go] Pode-se
+    [light] Só cortes pequenos
+    [wait] Esperar
+   *[stop] Não
+}, { $day }
+verdict-cost = { $none ->
+    [yes] não custa colheita
+   *[no] custa cerca de { $crops } do que se corta
+}
+verdict-forecast = Prevê-se geada nos próximos 14 dias? Sem resposta: esperar{ $until }
+verdict-until = , até { $day }
+verdict-most = { $head }: { $half ->
+    [yes] no máximo metade dos rebentos
+   *[no] no máximo { $share }
+}
+verdict-and = { $most }, e { $cost }
+verdict-now = { $head }: um corte agora { $cost }; { $none ->
+    [yes] nenhuma colheita
+   *[no] cerca de { $then }
+} a partir de { $day }
+verdict-next = { $head }: o próximo em { $day }
+button-picked = Colhida hoje
+button-no-fruit = Sem fruta este ano
+button-under-cover = Está debaixo de coberto
+button-no-frost = Sem geada em 14 dias
+button-frost = Prevê-se geada
+button-went-out = Saiu hoje
+button-came-in = Entrou hoje
+button-show-day = Ver o dia em que abre
+ask-first-flowers = Quando abriram as primeiras flores?
+ask-last-picked = Quando se colheu a última fruta?
+ask-first-branches = A que altura se querem os primeiros ramos?
+ask-last-flush = Quando rebentou no ano passado?
