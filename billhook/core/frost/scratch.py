@@ -9,6 +9,7 @@ from dataclasses import dataclass
 from math import ceil, log2
 
 from ..errors import FieldProblem, InvalidInput
+from ..words.values import Length, Value, say
 
 
 @dataclass(frozen=True)
@@ -31,7 +32,7 @@ class Scratched:
     cut_at_m: float | None
     patchy: bool
     scratches_left: int
-    says: str
+    says: Value
 
 
 def scratched(
@@ -65,13 +66,11 @@ def scratched(
             None,
             patchy,
             left,
-            "Scratch here next, a thumbnail wide.",
+            say("scratch-here"),
         )
     if green_to is None and dead_from is not None and dead_from > 1e-9:
         # everything so far was brown: one more at the base proves it
-        return Scratched(
-            0.0, (None, dead_from), None, patchy, 1, "One more at the base, to prove it."
-        )
+        return Scratched(0.0, (None, dead_from), None, patchy, 1, say("scratch-at-base"))
     return _found(green_to, dead_from, into_green_m, side_branches_m, patchy, judged)
 
 
@@ -84,28 +83,21 @@ def _found(
     judged: bool,
 ) -> Scratched:
     if dead_from is None:
-        return Scratched(None, (green_to, None), None, patchy, 0, "Green to its end: no cut.")
+        return Scratched(None, (green_to, None), None, patchy, 0, say("scratch-green"))
     if not judged:
-        return Scratched(
-            None,
-            (green_to, dead_from),
-            None,
-            patchy,
-            0,
-            "Written down. It is too early to cut: the edge may still move.",
-        )
+        return Scratched(None, (green_to, dead_from), None, patchy, 0, say("scratch-too-early"))
     if green_to is None:
-        return Scratched(
-            None, (None, dead_from), 0.0, patchy, 0, "No green at all: off at its base."
-        )
+        return Scratched(None, (None, dead_from), 0.0, patchy, 0, say("scratch-no-green"))
     bound = max(0.0, green_to - into_green_m)
     branches = [b for b in side_branches_m if b <= bound + 1e-9]
     cut = round(max(branches), 3) if branches else round(bound, 3)
-    to = "to the live side branch there" if branches else "into the green"
-    mixed = " Green lies beyond brown, so it is cut below the lowest brown." if patchy else ""
-    return Scratched(
-        None, (green_to, dead_from), cut, patchy, 0, f"Cut at {cut:.2f} m, {to}.{mixed}"
+    says = say(
+        "scratch-cut",
+        cut=Length(cut),
+        to="branch" if branches else "green",
+        mixed="yes" if patchy else "no",
     )
+    return Scratched(None, (green_to, dead_from), cut, patchy, 0, says)
 
 
 def _check(

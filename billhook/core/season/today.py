@@ -66,10 +66,7 @@ ACTS: dict[str, tuple[tuple[str, Value], ...]] = {
     "fruit-to-come": (_PICKED, _NO_FRUIT),
     "mango-shows": (_NO_FRUIT,),
     "flush-meets-frost": (("under-cover", say("button-under-cover")),),
-    "forecast-unknown": (
-        ("no-frost", say("button-no-frost")),
-        ("frost", say("button-frost")),
-    ),
+    "forecast-unknown": (("no-frost", say("button-no-frost")), ("frost", say("button-frost"))),
     "pot-shade": (_WENT_OUT,),
     "pot-before-carry-in": (("came-in", say("button-came-in")),),
     "pot-indoors": (_WENT_OUT,),

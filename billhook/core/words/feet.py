@@ -1,7 +1,7 @@
 """Metric amounts of a finished sentence, said in feet, inches, pounds, gallons and °F.
 
-For sentences of the catalogue, whose amounts are part of their words. A temperature is a reading,
-but where the words after it make it a difference.
+For sentences of the catalogue, whose amounts are part of their words, in any of the languages. A
+temperature is a reading, but where the words after it make it a difference.
 """
 
 from __future__ import annotations
@@ -10,7 +10,7 @@ import re
 
 from .units import KG_PER_POUND, L_PER_GALLON, M_PER_FOOT, MM_PER_INCH, diameter_words, length_words
 
-_M_OF = {"mm": 0.001, "cm": 0.01, "m": 1.0, "metre": 1.0, "metres": 1.0}
+_M_OF = {"mm": 0.001, "cm": 0.01, "m": 1.0, "metre": 1.0, "metres": 1.0, "metros": 1.0}
 _OUNCES_PER_KG = 35.27396
 _OUNCES_PER_GALLON = 128
 # unit as it is written: what one of it is in the other, and how that is written
@@ -23,14 +23,16 @@ _BY = {
     "ha": (2.4710538, "acres"),
     "km": (0.62137119, "miles"),
 }
-_UNITS = "|".join(sorted((*_M_OF, *_BY, "litres", "litre"), key=len, reverse=True))
-_NUMBER = r"\d+(?:\.\d+)?"
+_LITRES = ("litre", "litres", "litro", "litros")
+_BETWEEN = "to|by|and|a|y|e|por"
+_UNITS = "|".join(sorted((*_M_OF, *_BY, *_LITRES), key=len, reverse=True))
+_NUMBER = r"\d+(?:[.,]\d+)?"
 _AMOUNT = re.compile(
-    rf"(?<![\w.,/])({_NUMBER})(?: (to|by|and) ({_NUMBER}))?[ \u00a0]({_UNITS})(?![\w²³/])"
+    rf"(?<![\w.,/])({_NUMBER})(?: ({_BETWEEN}) ({_NUMBER}))?[ \u00a0]({_UNITS})(?![\w²³/])"
 )
 _SIGNED = rf"(?:minus |[-−])?{_NUMBER}"
 _WARMTH = re.compile(
-    rf"(?<![\w.,/±-])({_SIGNED})(?: (to|and) ({_SIGNED}))?[ \u00a0]°C"
+    rf"(?<![\w.,/±-])({_SIGNED})(?: ({_BETWEEN}) ({_SIGNED}))?[ \u00a0]°C"
     r"(?=( either way| under the| colder| warmer)?)"
 )
 
@@ -49,13 +51,20 @@ def _fahrenheit(found: re.Match[str]) -> str:
 
 def _degrees(celsius: str, zero: int) -> str:
     """As many figures as were said, and none more."""
-    warm = float(celsius.replace("minus ", "-").replace("−", "-")) * 1.8 + zero
-    return (f"{warm:.0f}" if zero or "." not in celsius else f"{warm:.1f}").replace("-", "−")
+    warm = _number(celsius.replace("minus ", "-").replace("−", "-")) * 1.8 + zero
+    return (f"{warm:.0f}" if zero or not {".", ","} & set(celsius) else f"{warm:.1f}").replace(
+        "-", "−"
+    )
+
+
+def _number(text: str) -> float:
+    """With a decimal point or a decimal comma."""
+    return float(text.replace(",", "."))
 
 
 def _other(found: re.Match[str]) -> str:
     first, between, second, unit = found.groups()
-    amounts = [float(n) for n in (first, second) if n is not None]
+    amounts = [_number(n) for n in (first, second) if n is not None]
     said = _said(amounts, unit)
     return said[0] if second is None else f"{said[0]} {between} {said[1]}"
 
@@ -63,7 +72,7 @@ def _other(found: re.Match[str]) -> str:
 def _said(amounts: list[float], unit: str) -> list[str]:
     if unit in _M_OF:
         return [_length(a * _M_OF[unit]) for a in amounts]
-    if unit in ("litre", "litres"):
+    if unit in _LITRES:
         factor, name = 1 / L_PER_GALLON, "gallons"
         if max(amounts) * factor < 0.5:
             factor, name = factor * _OUNCES_PER_GALLON, "fl oz"

@@ -32,3 +32,13 @@ from billhook.core.words.feet import in_feet
 )
 def test_amounts_are_said_in_feet_and_the_rest_is_left(metric, feet):
     assert in_feet(metric) == feet.replace('" :', '":')
+
+
+def test_amounts_of_other_languages_have_a_comma_and_their_own_words_between():
+    """By hand: 30 °C are 86 °F."""
+    here = "Cortar a {} m, dentro do verde."
+    assert in_feet(here.format("0,45")) == in_feet(here.format("0.45")) != here.format("0.45")
+    assert in_feet("de 2 a 3 m") == in_feet("de 2 to 3 m").replace(" to ", " a ")
+    assert in_feet("Sente-se como 30 °C") == "Sente-se como 86 °F"
+    assert "gallons" in in_feet("10 litros de água")
+    assert in_feet("Um terço, 3 árvores") == "Um terço, 3 árvores"

@@ -661,3 +661,15 @@ ask-first-flowers = When did its first flowers open?
 ask-last-picked = When was the last fruit picked?
 ask-first-branches = How high are its first branches to be?
 ask-last-flush = When did it flush last year?
+scratch-here = Scratch here next, a thumbnail wide.
+scratch-at-base = One more at the base, to prove it.
+scratch-green = Green to its end: no cut.
+scratch-too-early = Written down. It is too early to cut: the edge may still move.
+scratch-no-green = No green at all: off at its base.
+scratch-cut = Cut at { $cut }, { $to ->
+    [branch] to the live side branch there
+   *[green] into the green
+}.{ $mixed ->
+    [yes] { " " }Green lies beyond brown, so it is cut below the lowest brown.
+   *[no] { "" }
+}

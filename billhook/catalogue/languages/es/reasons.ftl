@@ -661,3 +661,15 @@ ask-first-flowers = ¿Cuándo abrieron sus primeras flores?
 ask-last-picked = ¿Cuándo se recogió la última fruta?
 ask-first-branches = ¿A qué altura se quieren sus primeras ramas?
 ask-last-flush = ¿Cuándo brotó el año pasado?
+scratch-here = Raspar ahora aquí, del ancho de una uña.
+scratch-at-base = Una más en la base, para probarlo.
+scratch-green = Verde hasta la punta: ningún corte.
+scratch-too-early = Apuntado. Es demasiado pronto para cortar: el borde todavía puede moverse.
+scratch-no-green = Nada de verde: fuera en su base.
+scratch-cut = Cortar a { $cut }, { $to ->
+    [branch] hasta la rama lateral viva que hay ahí
+   *[green] dentro de lo verde
+}.{ $mixed ->
+    [yes] { " " }Hay verde más allá de lo marrón, así que se corta por debajo del marrón más bajo.
+   *[no] { "" }
+}

@@ -661,3 +661,15 @@ ask-first-flowers = Quando abriram as primeiras flores?
 ask-last-picked = Quando se colheu a última fruta?
 ask-first-branches = A que altura se querem os primeiros ramos?
 ask-last-flush = Quando rebentou no ano passado?
+scratch-here = Raspar agora aqui, da largura de uma unha.
+scratch-at-base = Mais uma na base, para provar.
+scratch-green = Verde até à ponta: nenhum corte.
+scratch-too-early = Anotado. É cedo de mais para cortar: a fronteira ainda pode mudar.
+scratch-no-green = Nada de verde: fora na base.
+scratch-cut = Cortar a { $cut }, { $to ->
+    [branch] até à ramificação viva que aí está
+   *[green] dentro do verde
+}.{ $mixed ->
+    [yes] { " " }Há verde para lá do castanho, por isso corta-se abaixo do castanho mais baixo.
+   *[no] { "" }
+}
