@@ -52,9 +52,8 @@ def _fahrenheit(found: re.Match[str]) -> str:
 def _degrees(celsius: str, zero: int) -> str:
     """As many figures as were said, and none more."""
     warm = _number(celsius.replace("minus ", "-").replace("−", "-")) * 1.8 + zero
-    return (f"{warm:.0f}" if zero or not {".", ","} & set(celsius) else f"{warm:.1f}").replace(
-        "-", "−"
-    )
+    whole = zero or not {".", ","} & set(celsius)
+    return (f"{warm:.0f}" if whole else f"{warm:.1f}").replace("-", "−")
 
 
 def _number(text: str) -> float:
