@@ -628,10 +628,10 @@ value-crops = { $part ->
    *[more] { $n } cosechas
 }
 verdict-head = { $status ->
-    [go] Se puede
+    [go] Se puede hacer
     [light] Solo cortes pequeños
     [wait] Esperar
-   *[stop] No
+   *[stop] No hacerlo
 }, { $day }
 verdict-cost = { $none ->
     [yes] no cuesta cosecha

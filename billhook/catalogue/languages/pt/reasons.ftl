@@ -628,10 +628,10 @@ value-crops = { $part ->
    *[more] { $n } colheitas
 }
 verdict-head = { $status ->
-    [go] Pode-se
+    [go] Pode fazer-se
     [light] Só cortes pequenos
     [wait] Esperar
-   *[stop] Não
+   *[stop] Não fazer
 }, { $day }
 verdict-cost = { $none ->
     [yes] não custa colheita
