@@ -8,6 +8,7 @@ import datetime as dt
 
 import pytest
 
+from billhook.catalogue.wording import said
 from billhook.core.errors import InvalidInput
 from billhook.core.frost.classes import CLASSES
 from billhook.services.frost import looking
@@ -67,7 +68,7 @@ def test_scratches_find_the_edge_on_a_limb_and_are_told_when_to_cut(drawn):
         assert count < 8
     assert limb.found.boundary[0] <= edge <= limb.found.boundary[1]
     assert limb.found.cut_at_m is None  # before the judging day it is a record
-    assert "too early" in limb.found.says
+    assert "too early" in said(limb.found.says)
     after = frost_tree.after_frost(at, tree)
     assert after.verdict.provisional  # green this early proves nothing
     assert 0 < after.dead_share < 1
