@@ -9,7 +9,7 @@ import threading
 import time
 from functools import cached_property
 
-from argon2 import PasswordHasher
+from argon2 import PasswordHasher, extract_parameters
 from argon2.exceptions import InvalidHashError, VerificationError
 
 PIN_LEAST, PIN_MOST = 6, 128
@@ -56,12 +56,14 @@ class Pins:
 
     def is_right(self, kept: str | None, pin: str) -> bool:
         """Whether it is the one; as slow where there is none."""
+        nobody = self._nobody
         with self._room:
             try:
-                return self._hasher.verify(kept or self._nobody, pin[: PIN_MOST + 1])
+                return self._hasher.verify(kept or nobody, pin[: PIN_MOST + 1])
             except (VerificationError, InvalidHashError):
                 return False
 
     def outgrown(self, kept: str) -> bool:
-        """Whether it was kept with other passes than now, such as on another machine."""
-        return self._hasher.check_needs_rehash(kept)
+        """Whether it was kept with less than now, such as by a slower machine."""
+        was = extract_parameters(kept)
+        return was.time_cost < self._hasher.time_cost or was.memory_cost < self._hasher.memory_cost

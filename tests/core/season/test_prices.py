@@ -10,7 +10,6 @@ import numpy as np
 import pytest
 
 from billhook.catalogue.wording import said
-from billhook.catalogue.wording import said as worded
 from billhook.core.season.best import open_days, runs
 from billhook.core.season.budget import own_limit, yearly_budget
 from billhook.core.season.model import TreeState
@@ -272,7 +271,7 @@ def test_a_wait_says_both_prices_and_the_day_it_names_is_open(know):
 def test_a_go_at_a_whole_crop_says_so_first(know):
     found = at(know, place(know, "humid-gulf"), NAVEL, "height", dt.date(2026, 3, 1))
     assert found.status == "go"
-    assert "a whole crop" in worded(found.sentence)
+    assert "a whole crop" in said(found.sentence)
 
 
 @pytest.mark.parametrize("climate", ["mediterranean-coast", "tropical-lowland", "humid-gulf"])
@@ -297,3 +296,15 @@ def test_a_mango_in_fruit_is_told_that_it_gets_no_nitrogen(know):
         for d in (dt.date(2027, m, 15) for m in (2, 6, 8, 11))
     }
     assert told == {2: False, 6: True, 8: True, 11: False}
+
+
+@pytest.mark.parametrize("kind", ["mandarin", "avocado", "mango", "lychee"])
+def test_a_skeleton_costs_what_its_kind_s_wood_does_not_bear_while_it_grows_again(know, kind):
+    """By the same row that a plan and a rehearsal reckon with."""
+    site, tree = place(know, "mediterranean-coast"), TreeState(kind, 2008)
+    day = dt.date(2027, 3, 24)
+    answer = season(site, tree, know, day, day + dt.timedelta(days=5), ("thin", "skeleton"))
+    group = know.text(f"species/{kind}/group")
+    row = know.first(f"hard-regrowth/{group}/recovery", "hard-regrowth/other/recovery").id
+    besides = answer.prices["skeleton"][0] - answer.prices["thin"][0]
+    assert besides == pytest.approx(sum(1 - x for x in know.numbers(row)), abs=0.01)

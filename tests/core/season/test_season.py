@@ -13,7 +13,6 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from billhook.catalogue.wording import said
-from billhook.catalogue.wording import said as worded
 from billhook.core.season.claims import Asked
 from billhook.core.season.events import growing_year, growing_year_starts
 from billhook.core.season.model import STRICTNESS, WORKS, ForecastDay, Span, TreeState
@@ -283,7 +282,7 @@ def test_verdict_names_the_last_good_day(know):
     assert good.status == "go"
     assert at(know, site, tree, "thin", good.last_good_day).status == "go"
     assert at(know, site, tree, "thin", good.last_good_day + dt.timedelta(days=1)).status != "go"
-    assert "20 %" in worded(good.sentence)
+    assert "20 %" in said(good.sentence)
 
 
 def test_nearest_climate_and_frost_pocket(know):

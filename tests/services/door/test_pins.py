@@ -32,3 +32,6 @@ def test_one_kept_by_a_slower_machine_is_known_and_outgrown():
     assert pins.is_right(weak, PIN)
     assert pins.outgrown(weak)
     assert not pins.outgrown(pins.kept(PIN))
+    strong = PasswordHasher(time_cost=13, memory_cost=19 * 1024, parallelism=1).hash(PIN)
+    assert not pins.outgrown(strong)  # nothing is kept weaker than it was
+    assert pins.is_right(strong, PIN)
