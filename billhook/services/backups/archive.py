@@ -37,6 +37,15 @@ def back_up(settings: Settings, target: Path) -> Path:
     return target
 
 
+def room_beside(file: Path) -> tempfile.TemporaryDirectory[str]:
+    """An empty folder on the disk of a file, gone after use. A server that stops while a thread of
+    its own still writes there takes away what it can, without a word.
+    """
+    return tempfile.TemporaryDirectory(
+        dir=file.parent, prefix=f".{file.name}-", ignore_cleanup_errors=True
+    )
+
+
 @contextmanager
 def written_whole(target: Path, database: Path) -> Iterator[tuple[zipfile.ZipFile, Path]]:
     """An archive to be filled, and a copy of the database as it stands now to fill it from; it
@@ -45,7 +54,7 @@ def written_whole(target: Path, database: Path) -> Iterator[tuple[zipfile.ZipFil
     part = target.with_name(target.name + ".part")
     try:
         target.parent.mkdir(parents=True, exist_ok=True)
-        with tempfile.TemporaryDirectory(dir=target.parent, prefix=f".{target.name}-") as folder:
+        with room_beside(target) as folder:
             copy = Path(folder) / DATABASE
             copy_database(database, copy)
             with zipfile.ZipFile(part, "w", zipfile.ZIP_DEFLATED) as archive:

@@ -24,7 +24,7 @@ from sqlalchemy.exc import SQLAlchemyError
 from ...core.words.values import say
 from ...store.upgrade import CannotOpen, bring_up_to_date, check_revision, damage_of
 from ..progress import part, through
-from .archive import DATABASE, MANIFEST, BadArchive
+from .archive import DATABASE, MANIFEST, BadArchive, room_beside
 from .package import extract_photos, is_package, read_in
 
 _MIB = 1024 * 1024
@@ -52,7 +52,7 @@ class Checked:
 def check(source: Path) -> Checked:
     """Look whether an archive could be put back; nothing stays of it. Raises: BadArchive."""
     try:
-        with tempfile.TemporaryDirectory(dir=source.parent, prefix=f".{source.name}-") as folder:
+        with room_beside(source) as folder:
             return unpack(source, Path(folder))
     except OSError as error:
         raise BadArchive(f"{source} could not be checked: {error.strerror or error}") from error
@@ -210,7 +210,7 @@ def _acts_by_itself(database: Path) -> str | None:
 @lru_cache(maxsize=1)
 def _tables_of_today() -> frozenset[tuple[str, str]]:
     """Every column of every table that this Billhook knows."""
-    with tempfile.TemporaryDirectory() as folder:
+    with tempfile.TemporaryDirectory(ignore_cleanup_errors=True) as folder:
         new = Path(folder) / DATABASE
         bring_up_to_date(new)
         return frozenset(_tables(new))

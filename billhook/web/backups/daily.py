@@ -69,7 +69,7 @@ def get_package() -> Response:
     """All of the holding as a Data Package: every table as CSV with its schema, places as GeoJSON,
     photos. ``billhook restore`` reads it back to the same holding.
     """
-    at, folder = here(), tempfile.TemporaryDirectory()
+    at, folder = here(), tempfile.TemporaryDirectory(ignore_cleanup_errors=True)
     try:
         with long_work(at, "package"):
             made = pack(at, Path(folder.name) / "package.zip")
