@@ -5,11 +5,19 @@ import { defineConfig } from 'vitest/config'
 import { compress } from './compress'
 import { fonts } from './fonts'
 import { prose } from './prose'
+import { words } from './words'
 
-const OUT = '../billhook/web/static'
+const OUT = process.env.BILLHOOK_STATIC ?? '../billhook/web/static'
 
 export default defineConfig({
-  plugins: [prose(), vue({ include: [/\.vue$/, /\.md$/] }), tailwindcss(), fonts(), compress(OUT)],
+  plugins: [
+    prose(),
+    words(!!process.env.VITEST),
+    vue({ include: [/\.vue$/, /\.md$/] }),
+    tailwindcss(),
+    fonts(),
+    compress(OUT),
+  ],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   // the composition API alone is used
   define: { __VUE_OPTIONS_API__: 'false' },

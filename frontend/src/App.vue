@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import tell from 'words:app'
 import FindHead from '@/controls/FindHead.vue'
 import FieldState from '@/controls/FieldState.vue'
 import UndoLine from '@/controls/UndoLine.vue'
@@ -37,13 +38,55 @@ const LongWork = defineAsyncComponent(() => import('@/controls/LongWork.vue'))
 const find = ref<{ open: () => void }>()
 
 useKeys([
-  { keys: ['/'], says: 'find a tree', run: () => find.value?.open() },
-  { keys: ['u'], says: 'metric or feet and inches', run: () => void switchUnits() },
-  { keys: ['t'], says: 'today', run: () => void router.push('/today') },
-  { keys: ['g'], says: 'the grove', run: () => void router.push('/grove') },
-  { keys: ['a'], says: 'the year', run: () => void router.push('/year') },
-  { keys: ['l', 'b'], says: 'the book', run: () => void router.push('/book') },
-  { keys: ['?'], says: 'these keys', run: () => (help.value = true) },
+  {
+    keys: ['/'],
+    get says() {
+      return tell('find-a-tree')
+    },
+    run: () => find.value?.open(),
+  },
+  {
+    keys: ['u'],
+    get says() {
+      return tell('metric-or-feet-and-inches')
+    },
+    run: () => void switchUnits(),
+  },
+  {
+    keys: ['t'],
+    get says() {
+      return tell('today')
+    },
+    run: () => void router.push('/today'),
+  },
+  {
+    keys: ['g'],
+    get says() {
+      return tell('the-grove')
+    },
+    run: () => void router.push('/grove'),
+  },
+  {
+    keys: ['a'],
+    get says() {
+      return tell('the-year')
+    },
+    run: () => void router.push('/year'),
+  },
+  {
+    keys: ['l', 'b'],
+    get says() {
+      return tell('the-book')
+    },
+    run: () => void router.push('/book'),
+  },
+  {
+    keys: ['?'],
+    get says() {
+      return tell('these-keys')
+    },
+    run: () => (help.value = true),
+  },
 ])
 </script>
 
@@ -51,13 +94,13 @@ useKeys([
   <a
     href="#main"
     class="sr-only focus:not-sr-only focus:fixed focus:left-2 focus:top-2 focus:z-50 btn"
-    >Go to the page</a
+    >{{ tell('go-to-the-page') }}</a
   >
   <Patterns />
   <WireNav v-if="!out"><FindHead ref="find" /></WireNav>
   <p v-if="grove?.demo" class="demo-line no-print">
-    Demo, made up, on {{ fullDay(grove.day) }}.
-    <RouterLink class="underline" to="/more">Another day</RouterLink>
+    {{ tell('demo-made-up-on', { day: fullDay(grove.day) }) }}
+    <RouterLink class="underline" to="/more">{{ tell('another-day') }}</RouterLink>
   </p>
   <FieldState class="no-print" />
   <OddEntries v-if="!out" class="no-print" />

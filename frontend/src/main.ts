@@ -3,6 +3,7 @@ import { createApp } from 'vue'
 import App from './App.vue'
 import { start } from './field/outbox'
 import { router } from './router'
+import { ready } from './words'
 import './style.css'
 
 // a service worker needs a secure origin; elsewhere the outbox works without it. It waits until the
@@ -12,7 +13,7 @@ if ('serviceWorker' in navigator && window.isSecureContext && import.meta.env.PR
     setTimeout(() => void navigator.serviceWorker.register('/sw.js').catch(() => undefined), 2000),
   )
 
-createApp(App)
+const app = createApp(App)
   .use(router)
   .use(VueQueryPlugin, {
     queryClientConfig: {
@@ -22,7 +23,7 @@ createApp(App)
       },
     },
   })
-  .mount('#app')
+void ready().then(() => app.mount('#app'))
 
 // whatever page is opened first, what waits on this device is sent
 start()

@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory, type RouteLocation } from 'vue-router'
+import { ready } from './words'
 
 /*
  * alone: a screen of its own on a phone, without the drawing; unfetched: opens without the tree, as
@@ -149,3 +150,6 @@ export const router = createRouter({
   scrollBehavior: (to, from) =>
     to.matched[0] === from.matched[0] && to.params.id === from.params.id ? false : { top: 0 },
 })
+
+// what a page says is here before it is shown
+router.beforeResolve(ready)

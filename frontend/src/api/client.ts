@@ -1,4 +1,5 @@
 /** The one door to the API. Errors come back as problems with a sentence for each field. */
+import tell from 'words:app'
 import createClient from 'openapi-fetch'
 import { actOf, answered, deviceId, hear } from './acts'
 import { heardOf } from '@/field/reach'
@@ -79,7 +80,7 @@ export async function heed<T>(asked: Promise<Answer<T>>): Promise<T> {
   } catch (error) {
     if (error instanceof DOMException && error.name === 'AbortError') throw error
     heardOf(false)
-    throw new Refused(0, 'Billhook does not answer. What you entered is kept here; try again.', {})
+    throw new Refused(0, tell('billhook-does-not-answer-what'), {})
   }
   if (answer.data !== undefined) return answer.data
   if (answer.response.status === 401) window.dispatchEvent(new Event(SIGNED_OUT))
@@ -91,10 +92,7 @@ export async function heed<T>(asked: Promise<Answer<T>>): Promise<T> {
   const fields = Object.fromEntries(
     (problem.errors ?? []).map((e) => [e.pointer, inReadersUnits(e.pointer, e.message)]),
   )
-  const title =
-    problem.detail ||
-    problem.title ||
-    'Something went wrong. What you entered is kept here; try again.'
+  const title = problem.detail || problem.title || tell('something-went-wrong-what-you')
   throw new Refused(answer.response.status, title, fields, problem)
 }
 
@@ -104,7 +102,11 @@ function inReadersUnits(pointer: string, message: string): string {
   const both = /^(must be a number between) ([\d.]+) and ([\d.]+) (mm|m|kg)$/.exec(message)
   if (both) {
     const as = { mm: diameterWords, m: lengthWords, kg: weightWords }[both[4] as 'm']
-    return `${both[1]} ${as(Number(both[2]), units)} and ${as(Number(both[3]), units)}`
+    return tell('and', {
+      both: both[1],
+      both2: as(Number(both[2]), units),
+      both3: as(Number(both[3]), units),
+    })
   }
   const says = pointer.endsWith('_mm') ? diameterWords : pointer.endsWith('_m') ? lengthWords : null
   if (!says) return message
@@ -127,5 +129,5 @@ export function sentence(error: unknown): string {
     const said = Object.entries(error.fields).map(([at, m]) => `${fieldWords(at)} ${m}.`)
     return [error.title, ...said].join(' ').trim()
   }
-  return 'Something went wrong. What you entered is kept here; try again.'
+  return tell('something-went-wrong-what-you')
 }

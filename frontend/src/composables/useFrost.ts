@@ -2,6 +2,7 @@
  * One hurt tree: what is known, and what is written down of it. What was said is sent at once and
  * the answer shown.
  */
+import tell from 'words:app'
 import { api, heed, sentence, unanswered, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
@@ -53,7 +54,7 @@ export function useFrost(id: Ref<string>) {
    * What was said under the tree: taken at once where Billhook answers, else kept on this device
    * and sent later.
    */
-  async function tell(
+  async function report(
     says: string,
     end: string,
     body: { id: string },
@@ -64,9 +65,9 @@ export function useFrost(id: Ref<string>) {
         return await send()
       } catch (problem) {
         if (!unanswered(problem)) throw problem
-        const name = query.data.value?.name ?? 'the tree'
+        const name = query.data.value?.name ?? tell('the-tree')
         await put({
-          says: `${says} on ${name}`,
+          says: tell('on', { says, name }),
           tree: id.value,
           method: 'POST',
           path: `/api/trees/${id.value}/${end}`,
@@ -85,19 +86,19 @@ export function useFrost(id: Ref<string>) {
       day: query.data.value?.today ?? null,
       bearing_deg,
     }
-    return tell('A scratch', 'scratches', body, () =>
+    return report('A scratch', 'scratches', body, () =>
       heed(api.POST('/api/trees/{id}/scratches', { params: path(), body })),
     )
   }
   function look(sign: string, day: string | null) {
     const body = { id: newId(), sign, day: day ?? query.data.value?.today ?? null }
-    return tell('What was seen', 'looks', body, () =>
+    return report(tell('what-was-seen'), 'looks', body, () =>
       heed(api.POST('/api/trees/{id}/looks', { params: path(), body })),
     )
   }
   function say(frost_class: Schemas['SayClassIn']['class'], night: string | null = null) {
     const body = { id: newId(), class: frost_class, night, as_of: query.data.value?.as_of ?? null }
-    return tell('What is dead', 'frost-class', body, () =>
+    return report(tell('what-is-dead'), 'frost-class', body, () =>
       heed(api.POST('/api/trees/{id}/frost-class', { params: path(), body })),
     )
   }
@@ -109,7 +110,7 @@ export function useFrost(id: Ref<string>) {
       date: query.data.value!.today,
       as_of: query.data.value!.as_of,
     }
-    return tell('What was seen', 'observations', body, () =>
+    return report(tell('what-was-seen'), 'observations', body, () =>
       heed(api.POST('/api/trees/{id}/observations', { params: path(), body })),
     )
   }

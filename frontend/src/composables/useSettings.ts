@@ -2,6 +2,7 @@
  * Units and theme: one choice for the whole application. Units belong to the holding; the theme to
  * this device.
  */
+import tell from 'words:app'
 import { api, heed } from '@/api/client'
 import type { Units } from '@/geometry/measure'
 import { useQueryClient } from '@tanstack/vue-query'
@@ -10,9 +11,24 @@ import { watchEffect } from 'vue'
 
 export type Theme = 'day' | 'sun' | 'night'
 export const THEMES: { id: Theme; name: string }[] = [
-  { id: 'day', name: 'Day' },
-  { id: 'sun', name: 'Full sun' },
-  { id: 'night', name: 'Night' },
+  {
+    id: 'day',
+    get name() {
+      return tell('day')
+    },
+  },
+  {
+    id: 'sun',
+    get name() {
+      return tell('full-sun')
+    },
+  },
+  {
+    id: 'night',
+    get name() {
+      return tell('night')
+    },
+  },
 ]
 
 const theme = useLocalStorage<Theme>('theme', 'day')

@@ -1,4 +1,5 @@
 /** A row or a block: its name, rows and trees, and the tags of its pages. */
+import tell from 'words:app'
 import { useGrove } from '@/composables/useGrove'
 import { useOpened } from '@/composables/useOpened'
 import { computed } from 'vue'
@@ -18,7 +19,7 @@ export function useStand(props: { id: string; of: 'block' | 'row' }) {
     props.of === 'block'
       ? block.value?.name
       : rows.value.length
-        ? `${block.value?.name ?? ''}, row ${rows.value[0]!.n}`
+        ? tell('row', { block: block.value?.name ?? '', n: rows.value[0]!.n })
         : undefined,
   )
   const trees = computed(() => {
@@ -28,13 +29,13 @@ export function useStand(props: { id: string; of: 'block' | 'row' }) {
   const at = computed(() => `/${props.of}/${props.id}`)
   const frosty = computed(() => rows.value.some((r) => grove.value?.frost.rows.includes(r.id)))
   const tags = computed(() => [
-    { to: at.value, name: 'Now' },
-    { to: `${at.value}/trees`, name: 'Trees' },
-    ...(props.of === 'row' ? [{ to: `/row/${props.id}/walk`, name: 'Look' }] : []),
-    ...(block.value ? [{ to: `/year?block=${block.value.id}`, name: 'Year' }] : []),
-    ...(trees.value.length ? [{ to: `${at.value}/height`, name: 'Height' }] : []),
-    ...(frosty.value ? [{ to: `${at.value}/frost`, name: 'Frost' }] : []),
-    { to: `${at.value}/record`, name: 'Record' },
+    { to: at.value, name: tell('now') },
+    { to: `${at.value}/trees`, name: tell('trees') },
+    ...(props.of === 'row' ? [{ to: `/row/${props.id}/walk`, name: tell('look') }] : []),
+    ...(block.value ? [{ to: `/year?block=${block.value.id}`, name: tell('year') }] : []),
+    ...(trees.value.length ? [{ to: `${at.value}/height`, name: tell('height') }] : []),
+    ...(frosty.value ? [{ to: `${at.value}/frost`, name: tell('frost') }] : []),
+    { to: `${at.value}/record`, name: tell('record') },
   ])
   useOpened(() => (name.value ? { name: name.value, to: at.value } : null))
   return { grove, rows, block, name, trees, tags }

@@ -2,6 +2,7 @@
  * What was written last, in words, and taking it back. One line for the whole application; the Book
  * takes back at any time.
  */
+import tell from 'words:app'
 import { api, heed, Refused, sentence, type Schemas } from '@/api/client'
 import { wrote } from '@/api/acts'
 import { put } from '@/field/outbox'
@@ -47,8 +48,8 @@ export function useUndo() {
   }
   /** Without signal it is taken back once Billhook answers. */
   async function keepFor(act: string, also: boolean): Promise<boolean> {
-    const of = wrote.value?.act === act ? wrote.value.said : 'an entry of the Book'
-    const says = `Taking back: ${of}`
+    const of = wrote.value?.act === act ? wrote.value.said : tell('an-entry-of-the-book')
+    const says = tell('taking-back', { of })
     const path = `/api/acts/${act}/undo`
     await put({ says, tree: '', method: 'POST', path, body: { also } })
     wrote.value = null

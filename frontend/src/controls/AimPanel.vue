@@ -3,6 +3,7 @@
  * How high a tree is wanted: a number, so much off the top, or by how it is picked; for the tree,
  * its row, its block or the holding. Under it the visits that bring it down.
  */
+import tell from 'words:app'
 import SaidText from './SaidText.vue'
 import PickOne from './PickOne.vue'
 import { api, heed, type Schemas } from '@/api/client'
@@ -17,10 +18,30 @@ import MeasureField from './MeasureField.vue'
 const { units } = useSettings()
 const { act, busy, fields, trouble } = useAct()
 const SCOPES = [
-  { id: 'tree', name: 'this tree' },
-  { id: 'row', name: 'its row' },
-  { id: 'block', name: 'its block' },
-  { id: 'holding', name: 'all trees' },
+  {
+    id: 'tree',
+    get name() {
+      return tell('this-tree')
+    },
+  },
+  {
+    id: 'row',
+    get name() {
+      return tell('its-row')
+    },
+  },
+  {
+    id: 'block',
+    get name() {
+      return tell('its-block')
+    },
+  },
+  {
+    id: 'holding',
+    get name() {
+      return tell('all-trees')
+    },
+  },
 ] as const
 type Scope = (typeof SCOPES)[number]['id']
 /** scope: what it is said for at first. */
@@ -28,13 +49,38 @@ const props = defineProps<{ treeId: string; height: number | null; scope?: Scope
 const scope = ref<Scope>(props.scope ?? 'tree')
 /** By what a height or a width is said, as the API names it. */
 const HIGH = [
-  { id: 'height_m', name: 'high' },
-  { id: 'off_top_m', name: 'off the top' },
+  {
+    id: 'height_m',
+    get name() {
+      return tell('high')
+    },
+  },
+  {
+    id: 'off_top_m',
+    get name() {
+      return tell('off-the-top')
+    },
+  },
 ] as const
 const WIDE = [
-  { id: 'width_m', name: 'across' },
-  { id: 'from_stem_m', name: 'from the stem' },
-  { id: 'off_sides_m', name: 'off each side' },
+  {
+    id: 'width_m',
+    get name() {
+      return tell('across')
+    },
+  },
+  {
+    id: 'from_stem_m',
+    get name() {
+      return tell('from-the-stem')
+    },
+  },
+  {
+    id: 'off_sides_m',
+    get name() {
+      return tell('off-each-side')
+    },
+  },
 ] as const
 const high = ref<(typeof HIGH)[number]['id']>('height_m')
 const wide = ref<(typeof WIDE)[number]['id']>('width_m')
@@ -72,26 +118,31 @@ const by = computed(() => SCOPES.find((s) => s.id === aim.value?.said_by)?.name)
 </script>
 
 <template>
-  <section class="grid gap-3" aria-label="How high do you want it?">
-    <h2 class="text-head">How high do you want it?</h2>
+  <section class="grid gap-3" :aria-label="tell('how-high-do-you-want')">
+    <h2 class="text-head">{{ tell('how-high-do-you-want') }}</h2>
     <p v-if="aim && aim.height_m === null" class="text-ink2">
-      Nobody said; until then its height is no finding.
+      {{ tell('nobody-said-until-then-its') }}
     </p>
     <p v-if="aim" data-test="full-size"><SaidText :text="aim.full.text" /></p>
     <div>
-      <label class="label" :for="`aim-${treeId}`">For</label>
+      <label class="label" :for="`aim-${treeId}`">{{ tell('for') }}</label>
       <PickOne :id="`aim-${treeId}`" v-model="scope" class="field">
         <option v-for="s in SCOPES" :key="s.id" :value="s.id">
-          {{ s.id === props.scope ? `this ${s.id}` : s.name }}
+          {{ s.id === props.scope ? tell('this', { id: s.id }) : s.name }}
         </option>
       </PickOne>
     </div>
     <form class="aim" @submit.prevent="sayHeight(high, wanted)">
-      <MeasureField v-model="wanted" label="Height" kind="length" :wrong="fields[`/${high}`]" />
-      <PickOne v-model="high" class="field" aria-label="How the height is said">
+      <MeasureField
+        v-model="wanted"
+        :label="tell('height')"
+        kind="length"
+        :wrong="fields[`/${high}`]"
+      />
+      <PickOne v-model="high" class="field" :aria-label="tell('how-the-height-is-said')">
         <option v-for="h in HIGH" :key="h.id" :value="h.id">{{ h.name }}</option>
       </PickOne>
-      <button class="btn" :disabled="!wanted || busy">Keep it so</button>
+      <button class="btn" :disabled="!wanted || busy">{{ tell('keep-it-so') }}</button>
     </form>
     <div class="flex flex-wrap gap-2">
       <button
@@ -104,17 +155,22 @@ const by = computed(() => SCOPES.find((s) => s.id === aim.value?.said_by)?.name)
         {{ p.says }}, {{ lengthWords(p.height_m, units) }}
       </button>
       <button v-if="aim?.height_m" type="button" class="link" @click="sayHeight('height_m', null)">
-        Take it back
+        {{ tell('take-it-back') }}
       </button>
     </div>
     <details :open="!!aim?.width_m">
-      <summary class="tag py-2.5">And how wide?</summary>
+      <summary class="tag py-2.5">{{ tell('and-how-wide') }}</summary>
       <form class="aim" @submit.prevent="sayWidth(wide, width)">
-        <MeasureField v-model="width" label="Width" kind="length" :wrong="fields[`/${wide}`]" />
-        <PickOne v-model="wide" class="field" aria-label="How the width is said">
+        <MeasureField
+          v-model="width"
+          :label="tell('width')"
+          kind="length"
+          :wrong="fields[`/${wide}`]"
+        />
+        <PickOne v-model="wide" class="field" :aria-label="tell('how-the-width-is-said')">
           <option v-for="w in WIDE" :key="w.id" :value="w.id">{{ w.name }}</option>
         </PickOne>
-        <button class="btn" :disabled="!width || busy">Keep it so wide</button>
+        <button class="btn" :disabled="!width || busy">{{ tell('keep-it-so-wide') }}</button>
       </form>
       <div class="flex flex-wrap gap-2 mt-2">
         <button
@@ -123,28 +179,31 @@ const by = computed(() => SCOPES.find((s) => s.id === aim.value?.said_by)?.name)
           class="choice"
           @click="((width = aim.clear_m), (wide = 'width_m'))"
         >
-          back from its neighbour, {{ lengthWords(aim.clear_m, units) }} across
+          {{ tell('back-from-its-neighbour-across', { clear: lengthWords(aim.clear_m, units) }) }}
         </button>
         <button v-if="aim?.width_m" type="button" class="link" @click="sayWidth('width_m', null)">
-          Take it back
+          {{ tell('take-it-back') }}
         </button>
       </div>
     </details>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <template v-if="aim?.height_m">
       <p>
-        {{ lengthWords(aim.height_m, units) }} for {{ by
-        }}<template v-if="height">; it stands {{ lengthWords(height, units) }} now</template>.
+        {{ tell('for-2', { height: lengthWords(aim.height_m, units), by })
+        }}<template v-if="height">{{
+          tell('it-stands-now', { height: lengthWords(height, units) })
+        }}</template
+        >.
       </p>
       <template v-if="aim.stairs">
         <p v-for="r in aim.stairs.reasons" :key="r.code"><SaidText :text="r.text" /></p>
         <table v-if="aim.stairs.visits.length" class="w-full text-left" data-test="stairs">
           <thead>
             <tr class="text-ink2">
-              <th>Visit</th>
-              <th>down to</th>
-              <th>takes</th>
-              <th>then stands</th>
+              <th>{{ tell('visit') }}</th>
+              <th>{{ tell('down-to') }}</th>
+              <th>{{ tell('takes') }}</th>
+              <th>{{ tell('then-stands') }}</th>
             </tr>
           </thead>
           <tbody>
@@ -157,7 +216,7 @@ const by = computed(() => SCOPES.find((s) => s.id === aim.value?.said_by)?.name)
           </tbody>
         </table>
         <p v-if="aim.stairs.visits.length" class="text-ink2">
-          Each on the cheapest open day of its year; “then” is at the next visit, or a year on.
+          {{ tell('each-on-the-cheapest-open') }}
         </p>
       </template>
     </template>

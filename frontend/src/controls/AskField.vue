@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** One thing that would make a verdict surer, asked once and written down of the tree. */
+import tell from 'words:app'
 import DayField from './DayField.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Schemas } from '@/api/client'
@@ -54,9 +55,9 @@ async function save() {
       <DayField :id="id" v-model="on" />
     </div>
     <label v-if="blockId && ask.sort === 'length'" class="flex items-center gap-2 min-h-touch"
-      ><input v-model="whole" type="checkbox" /> for the whole block</label
+      ><input v-model="whole" type="checkbox" /> {{ tell('for-the-whole-block') }}</label
     >
-    <button class="btn btn-small">Write down</button>
+    <button class="btn btn-small">{{ tell('write-down') }}</button>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
   </form>
 </template>

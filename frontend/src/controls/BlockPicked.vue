@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Fruit picked in a block, one button for each kind that stands there. */
+import tell from 'words:app'
 import { useGrove } from '@/composables/useGrove'
 import { computed } from 'vue'
 import SayButtons from './SayButtons.vue'
@@ -15,11 +16,13 @@ const kinds = computed(() => {
 </script>
 
 <template>
-  <div class="flex flex-wrap gap-2" role="group" aria-label="Picked today">
+  <div class="flex flex-wrap gap-2" role="group" :aria-label="tell('picked-today')">
     <SayButtons
       v-for="species in kinds"
       :key="species"
-      :acts="[{ act: 'picked', label: `Picked today: ${species.replaceAll('-', ' ')}` }]"
+      :acts="[
+        { act: 'picked', label: tell('picked-today-2', { species: species.replaceAll('-', ' ') }) },
+      ]"
       scope="block"
       :scope-id="blockId"
       :species="[species]"

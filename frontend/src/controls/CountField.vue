@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** A count by thumb: fewer, more, or typed. */
+import tell from 'words:app'
 import { useId } from 'vue'
 
 const props = defineProps<{ label: string; low: number; high: number; modelValue: number }>()
@@ -16,7 +17,7 @@ const set = (value: number) =>
       <button
         type="button"
         class="btn step"
-        :aria-label="`${label}, one fewer`"
+        :aria-label="tell('one-fewer', { label })"
         :disabled="modelValue <= low"
         @click="set(modelValue - 1)"
       >
@@ -33,7 +34,7 @@ const set = (value: number) =>
       <button
         type="button"
         class="btn step"
-        :aria-label="`${label}, one more`"
+        :aria-label="tell('one-more', { label })"
         :disabled="modelValue >= high"
         @click="set(modelValue + 1)"
       >

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Cuts taken off in passing, counted and put into the log of one tree. */
+import tell from 'words:app'
 import { newId } from '@/api/ids'
 import { api, heed, type Work } from '@/api/client'
 import { useAct } from '@/composables/useAct'
@@ -39,7 +40,7 @@ async function log() {
     heed(api.POST('/api/trees/{id}/counted', { params: { path: { id: props.treeId } }, body })),
   )
   if (!done) return
-  said.value = `In the log: about ${shareWords(count.value?.share ?? 0)} of the canopy.`
+  said.value = tell('in-the-log-about-of', { share: shareWords(count.value?.share ?? 0) })
   cuts.value = []
   id = newId()
   emit('logged')
@@ -48,8 +49,10 @@ async function log() {
 
 <template>
   <p v-if="tree && !ready">
-    Its trunk is not measured, so what was cut cannot be weighed.
-    <RouterLink class="link" :to="`/tree/${treeId}/cut/count`">Say how thick it is</RouterLink>
+    {{ tell('its-trunk-is-not-measured') }}
+    <RouterLink class="link" :to="`/tree/${treeId}/cut/count`">{{
+      tell('say-how-thick-it-is')
+    }}</RouterLink>
   </p>
   <div v-else-if="tree" class="grid gap-2" data-test="count-log">
     <CountSteps v-model="cuts" />
@@ -57,7 +60,7 @@ async function log() {
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <p v-if="said" role="status">{{ said }}</p>
     <button type="button" class="btn btn-go" :disabled="!cuts.length || busy || wrong" @click="log">
-      Into the log
+      {{ tell('into-the-log') }}
     </button>
   </div>
 </template>

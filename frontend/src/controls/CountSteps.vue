@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** How many were taken off, by thickness: taps only, each undone by another tap. */
+import tell from 'words:app'
 import { useNames } from '@/composables/useNames'
 import { useSettings } from '@/composables/useSettings'
 import type { CountedCut } from '@/composables/useCount'
@@ -28,11 +29,11 @@ function set(id: string, n: number) {
   <div>
     <div class="flex items-center justify-between gap-3 border-b-2 border-ink py-2">
       <span
-        >sprouts of this season<br /><small class="text-ink2"
-          >yes: the next ones count about a third</small
-        ></span
+        >{{ tell('sprouts-of-this-season') }}<br /><small class="text-ink2">{{
+          tell('yes-the-next-ones-count')
+        }}</small></span
       >
-      <div class="flex" role="group" aria-label="Sprouts of this season">
+      <div class="flex" role="group" :aria-label="tell('sprouts-of-this-season-2')">
         <button
           v-for="[says, value] in [
             ['no', false],
@@ -62,7 +63,7 @@ function set(id: string, n: number) {
         >
       </div>
       <StepCount
-        :label="`${c.name}-thick${sprouts ? ' sprouts' : ''}`"
+        :label="tell('thick', { name: c.name, which: sprouts ? ' ' + tell('sprouts') : '' })"
         :model-value="taken(c.id)"
         @update:model-value="set(c.id, $event)"
       />

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What counted cuts come to: share with its range, against what the day allows. */
+import tell from 'words:app'
 import type { Schemas } from '@/api/client'
 import CountMeasure from '@/drawings/CountMeasure.vue'
 import { shareWords } from '@/geometry/measure'
@@ -16,14 +17,14 @@ const told = computed(() =>
   <div class="grid gap-2">
     <p class="tag text-head leading-tight" data-test="counted" role="status">
       {{ percent(count.share) }} %<template v-if="count.limit !== null">
-        of {{ shareWords(count.limit) }} today</template
+        {{ tell('of-today', { limit: shareWords(count.limit) }) }}</template
       >
-      ({{ percent(count.low) }} to {{ percent(count.high) }})
+      {{ tell('to', { low: percent(count.low), high: percent(count.high) }) }}
     </p>
     <CountMeasure :share="count.share" :low="count.low" :high="count.high" :limit="count.limit" />
     <p v-for="r in told" :key="r.code" class="keep">{{ r.text }}</p>
     <p v-if="wrong" class="wrong" role="alert">
-      More is cut than a trunk this thin bears; measure it again, or the cuts.
+      {{ tell('more-is-cut-than-a') }}
     </p>
   </div>
 </template>

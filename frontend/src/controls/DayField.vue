@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** A day, typed as people write it or picked from the month; `yearly` holds one of every year. */
+import tell from 'words:app'
 import {
   dayWords,
   fullDay,
@@ -44,9 +45,9 @@ const read = computed(() => parseDay(text.value, within.value))
 const said = (day: string) => emit('update:modelValue', props.yearly ? day.slice(5) : day)
 const trouble = computed(() => {
   if (!text.value.trim() || focused.value) return ''
-  if (!read.value) return 'Cannot read this day; type 30 May, or 2 weeks'
-  if (props.max && read.value > props.max) return `Not after ${fullDay(props.max)}`
-  if (props.min && read.value < props.min) return `Not before ${fullDay(props.min)}`
+  if (!read.value) return tell('cannot-read-this-day-type')
+  if (props.max && read.value > props.max) return tell('not-after', { max: fullDay(props.max) })
+  if (props.min && read.value < props.min) return tell('not-before', { min: fullDay(props.min) })
   return ''
 })
 /** Said when the field is left, so that nothing moves while it is typed. */
@@ -74,7 +75,7 @@ const place = computed(() => ({
 const month = ref('')
 const sheet = computed(() => monthSheet(month.value, units.value === 'us'))
 const names = computed(() =>
-  (units.value === 'us' ? 'Su Mo Tu We Th Fr Sa' : 'Mo Tu We Th Fr Sa Su').split(' '),
+  (units.value === 'us' ? tell('su-mo-tu-we-th') : tell('mo-tu-we-th-fr')).split(' '),
 )
 const chosen = computed(() => read.value ?? today.value)
 const closed = (day: string) => (!!props.min && day < props.min) || (!!props.max && day > props.max)
@@ -123,7 +124,7 @@ function pick(day: string, close: () => void) {
         v-bind="$attrs"
         class="field"
         autocomplete="off"
-        placeholder="30 May"
+        :placeholder="tell('n-30-may')"
         :required="required"
         :aria-invalid="!!(trouble || wrong)"
         :aria-describedby="trouble || wrong ? `${id}-wrong` : undefined"
@@ -132,7 +133,7 @@ function pick(day: string, close: () => void) {
         @blur="left"
         @keydown.enter="left"
       />
-      <PopoverButton class="day-open" aria-label="Pick from the month" @click="opened">
+      <PopoverButton class="day-open" :aria-label="tell('pick-from-the-month')" @click="opened">
         <svg viewBox="0 0 20 20" width="20" height="20" aria-hidden="true">
           <path d="M2 4h16v14H2zM2 8h16M6 1v4M14 1v4" />
           <path d="M6 12h2M11 12h2M6 15h2" />
@@ -141,11 +142,21 @@ function pick(day: string, close: () => void) {
       <PopoverPanel v-slot="{ close }" class="day-list" :style="place">
         <div ref="panel" class="p-2">
           <div class="flex items-center justify-between">
-            <button type="button" class="turn" aria-label="The month before" @click="turn(-1)">
+            <button
+              type="button"
+              class="turn"
+              :aria-label="tell('the-month-before')"
+              @click="turn(-1)"
+            >
               ‹
             </button>
             <span class="tag text-part" aria-live="polite">{{ monthWords(month) }}</span>
-            <button type="button" class="turn" aria-label="The next month" @click="turn(1)">
+            <button
+              type="button"
+              class="turn"
+              :aria-label="tell('the-next-month')"
+              @click="turn(1)"
+            >
               ›
             </button>
           </div>

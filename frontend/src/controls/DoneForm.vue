@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Who did it, how many came off, how long it took: all may be left out. */
+import tell from 'words:app'
 import WhoField from '@/controls/WhoField.vue'
 import StepCount from '@/controls/StepCount.vue'
 import { useLocalStorage } from '@vueuse/core'
@@ -22,20 +23,20 @@ const send = () =>
 </script>
 
 <template>
-  <form class="done" aria-label="Done" @submit.prevent="send">
+  <form class="done" :aria-label="tell('done')" @submit.prevent="send">
     <template v-if="log">
       <WhoField v-model="who" />
       <div v-if="counts">
-        <span class="label">How many {{ trees > 1 ? 'a tree' : '' }}</span>
-        <StepCount v-model="count" label="How many came off" />
+        <span class="label">{{ tell('how-many-other-a-tree', { trees }) }}</span>
+        <StepCount v-model="count" :label="tell('how-many-came-off')" />
       </div>
       <div>
-        <label class="label" :for="`${id}m`">Minutes{{ trees > 1 ? ' in all' : '' }}</label>
+        <label class="label" :for="`${id}m`">{{ tell('minutes-other-in-all', { trees }) }}</label>
         <input :id="`${id}m`" v-model="minutes" class="field w-24" inputmode="decimal" />
       </div>
     </template>
     <button class="btn btn-go">
-      {{ trees > 1 ? `Done, ${trees} trees` : 'Done' }}
+      {{ trees > 1 ? tell('done-trees', { trees }) : tell('done') }}
     </button>
   </form>
 </template>

@@ -3,6 +3,7 @@
  * Says what is kept on this device and waits for Billhook, and what was set aside. Stands on every
  * page, quiet when there is nothing to say.
  */
+import tell from 'words:app'
 import { again, drop, send, useOutbox } from '@/field/outbox'
 import { homeSays } from '@/field/home'
 import { useReach } from '@/field/reach'
@@ -11,11 +12,11 @@ import { computed } from 'vue'
 
 const { reached } = useReach()
 const { waiting, refused, failed, away } = useOutbox()
-const entries = (n: number) => (n === 1 ? '1 entry is' : `${n} entries are`)
+const entries = (n: number) => (n === 1 ? tell('n-1-entry-is') : tell('entries-are', { n }))
 const why = computed(() =>
   away.value === 'stranger'
-    ? 'Something else answers in Billhook’s place, such as a network’s sign-in page.'
-    : 'Billhook does not answer.',
+    ? tell('something-else-answers-in-billhook')
+    : tell('billhook-does-not-answer'),
 )
 </script>
 
@@ -23,41 +24,46 @@ const why = computed(() =>
   <div role="status" aria-live="polite" class="outbox">
     <p v-if="!reached && !(away && waiting.length)" class="kept" data-test="no-signal">
       <span
-        >No signal. What is
-        <RouterLink class="underline" to="/phone">on this phone</RouterLink> opens, and what you
-        enter is kept.</span
+        >{{ tell('no-signal-what-is') }}
+        <RouterLink class="underline" to="/phone">{{ tell('on-this-phone') }}</RouterLink>
+        {{ tell('opens-and-what-you-enter') }}</span
       >
     </p>
     <p v-if="away && waiting.length" class="kept" data-test="kept-here">
-      <span>{{ why }} {{ entries(waiting.length) }} kept on this device and sent later.</span>
-      <button type="button" class="btn btn-small" @click="send()">Try now</button>
+      <span>{{ tell('kept-on-this-device-and', { why, waiting: entries(waiting.length) }) }}</span>
+      <button type="button" class="btn btn-small" @click="send()">{{ tell('try-now') }}</button>
     </p>
     <p v-if="homeSays" class="kept" data-test="home">
-      <span v-if="homeSays.other"
-        >Another holding answers here now: {{ homeSays.other }}. What was entered for the one before
-        is not sent to it; it is kept on this device.</span
-      >
-      <span v-else
-        >An older state was put back, of {{ fullDay(homeSays.asOf!.slice(0, 10)) }}. What was
-        entered after it is not there; what still waits on this device is sent.</span
-      >
-      <button type="button" class="btn btn-small" @click="homeSays = null">Understood</button>
+      <span v-if="homeSays.other">{{
+        tell('another-holding-answers-here-now', { other: homeSays.other })
+      }}</span>
+      <span v-else>{{
+        tell('an-older-state-was-put', { asOf: fullDay(homeSays.asOf!.slice(0, 10)) })
+      }}</span>
+      <button type="button" class="btn btn-small" @click="homeSays = null">
+        {{ tell('understood') }}
+      </button>
     </p>
     <p v-for="item in failed" :key="item.seq" class="kept" data-test="set-aside">
-      <span
-        >{{ item.says }}: Billhook could not write it down. It is kept on this device.
-        {{ item.failed }}</span
-      >
+      <span>{{
+        tell('billhook-could-not-write-it', { item: item.says, failed: item.failed })
+      }}</span>
       <span class="flex gap-2">
-        <button type="button" class="btn btn-small" @click="again()">Send again</button>
-        <button type="button" class="btn btn-small" @click="drop(item)">Drop it</button>
+        <button type="button" class="btn btn-small" @click="again()">
+          {{ tell('send-again') }}
+        </button>
+        <button type="button" class="btn btn-small" @click="drop(item)">
+          {{ tell('drop-it') }}
+        </button>
       </span>
     </p>
     <p v-for="item in refused" :key="item.seq" class="kept" data-test="refused">
-      <span>{{ item.says }} was not taken: {{ item.refused }}</span>
+      <span>{{ tell('was-not-taken', { item: item.says, refused: item.refused }) }}</span>
       <span class="flex gap-2">
-        <RouterLink class="btn btn-small" to="/phone">Mend it</RouterLink>
-        <button type="button" class="btn btn-small" @click="drop(item)">Drop it</button>
+        <RouterLink class="btn btn-small" to="/phone">{{ tell('mend-it') }}</RouterLink>
+        <button type="button" class="btn btn-small" @click="drop(item)">
+          {{ tell('drop-it') }}
+        </button>
       </span>
     </p>
   </div>

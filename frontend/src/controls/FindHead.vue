@@ -3,6 +3,7 @@
  * The search in the head: a field, or a word on a phone. What it finds with comes in when it is
  * used; what was typed by then goes on in it.
  */
+import tell from 'words:app'
 import { defineAsyncComponent, onMounted, ref } from 'vue'
 
 const load = () => import('./FindTree.vue')
@@ -27,13 +28,13 @@ defineExpose({ open })
 <template>
   <FindTree v-if="finding" ref="find" :start="asked" @left="left" />
   <template v-else>
-    <button type="button" class="on-phone" @click="open">Find</button>
+    <button type="button" class="on-phone" @click="open">{{ tell('find') }}</button>
     <input
       ref="standIn"
       v-model="asked"
       class="find-field at-table"
-      aria-label="Find a tree"
-      placeholder="Find a tree   /"
+      :aria-label="tell('find-a-tree-2')"
+      :placeholder="tell('find-a-tree-3')"
       autocomplete="off"
       @focus="finding = true"
     />

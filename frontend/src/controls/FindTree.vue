@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Finds a tree by its name, row or kind, by keyboard. */
+import tell from 'words:app'
 import { useGrove } from '@/composables/useGrove'
 import { nameMatches, nameWords } from '@/geometry/plan'
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
@@ -71,8 +72,8 @@ defineExpose({ focus })
       <ComboboxInput
         ref="field"
         class="find-field"
-        aria-label="Find a tree by name, row, kind, or how it stands: late, too tall"
-        placeholder="Find a tree   /"
+        :aria-label="tell('find-a-tree-by-name')"
+        :placeholder="tell('find-a-tree-3')"
         autocomplete="off"
         :display-value="() => typed"
         @change="typed = $event.target.value"
@@ -80,7 +81,9 @@ defineExpose({ focus })
         @keydown.enter="activeOption || go(found[0] ?? null)"
       />
       <ComboboxOptions v-if="typed.trim()" static class="find-list">
-        <li v-if="found.length === 0" class="px-3 py-2 text-ink2">No tree is found by that.</li>
+        <li v-if="found.length === 0" class="px-3 py-2 text-ink2">
+          {{ tell('no-tree-is-found-by') }}
+        </li>
         <ComboboxOption
           v-for="tree in found.slice(0, LISTED)"
           :key="tree.id"
@@ -94,7 +97,11 @@ defineExpose({ focus })
         </ComboboxOption>
         <li v-if="found.length > 1" class="all">
           <button type="button" class="link" @mousedown.prevent="showAll()">
-            Show {{ found.length === 2 ? 'both' : `all ${found.length}` }} in the plan
+            {{
+              tell('show-in-the-plan', {
+                found: found.length === 2 ? tell('both') : tell('all', { found: found.length }),
+              })
+            }}
           </button>
         </li>
       </ComboboxOptions>

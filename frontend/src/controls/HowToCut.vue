@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** How one cut is made: drawn to scale, with all that a helper must know and what could hurt. */
+import tell from 'words:app'
 import SaidText from './SaidText.vue'
 import type { Preview } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
@@ -7,25 +8,30 @@ import CutDrawing from '@/drawings/CutDrawing.vue'
 
 defineProps<{ advice: Preview['advice'][number] }>()
 const { units } = useSettings()
-const closes = (y: number) => (y < 1.5 ? 'within about a year' : `in about ${Math.round(y)} years`)
+const closes = (y: number) =>
+  y < 1.5 ? tell('within-about-a-year') : tell('in-about-years', { Math: Math.round(y) })
 </script>
 
 <template>
   <details class="how">
-    <summary class="tag">How</summary>
+    <summary class="tag">{{ tell('how') }}</summary>
     <div class="flex flex-wrap gap-x-4 gap-y-2 pt-1">
       <CutDrawing
         v-if="advice.drawing"
         :drawing="advice.drawing"
         :units="units"
-        :says="`${advice.position}, seen from the side. ${advice.technique}`"
+        :says="
+          tell('seen-from-the-side', { position: advice.position, technique: advice.technique })
+        "
       />
       <figure v-if="advice.drawing?.wrong.length" data-test="not-so">
         <CutDrawing
           :drawing="advice.drawing"
           :units="units"
           wrong
-          :says="`Where not to cut. ${advice.drawing.not_so.map((r) => r.text).join(' ')}`"
+          :says="
+            tell('where-not-to-cut', { notSo: advice.drawing.not_so.map((r) => r.text).join(' ') })
+          "
         />
         <figcaption class="text-small max-w-[210px]">
           <p v-for="(r, i) in advice.drawing.not_so" :key="r.code">
@@ -36,8 +42,12 @@ const closes = (y: number) => (y < 1.5 ? 'within about a year' : `in about ${Mat
       <ul class="text-small grid gap-1 content-start flex-1 min-w-[200px]">
         <li v-for="m in advice.making" :key="m.code"><SaidText :text="m.text" /></li>
         <li>
-          The wound closes {{ closes(advice.closing_years) }};
-          {{ Math.max(1, Math.round(advice.minutes)) }} min.
+          {{
+            tell('the-wound-closes-min', {
+              closingYears: closes(advice.closing_years),
+              Math: Math.max(1, Math.round(advice.minutes)),
+            })
+          }}
         </li>
         <li v-for="c in advice.cautions" :key="c.code" class="keep"><SaidText :text="c.text" /></li>
       </ul>

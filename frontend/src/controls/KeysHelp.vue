@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import tell from 'words:app'
 import KeysList from './KeysList.vue'
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 
@@ -10,9 +11,9 @@ const open = defineModel<boolean>({ required: true })
     <div class="fixed inset-0 bg-ink/40" aria-hidden="true" />
     <div class="fixed inset-0 grid place-items-center p-4">
       <DialogPanel class="bg-sheet border-2 border-ink rounded-[10px] p-6 w-full max-w-md">
-        <DialogTitle class="text-head">Keys</DialogTitle>
+        <DialogTitle class="text-head">{{ tell('keys') }}</DialogTitle>
         <KeysList class="mt-3" />
-        <button type="button" class="btn mt-5" @click="open = false">Close</button>
+        <button type="button" class="btn mt-5" @click="open = false">{{ tell('close') }}</button>
       </DialogPanel>
     </div>
   </Dialog>

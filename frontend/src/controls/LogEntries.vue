@@ -2,6 +2,7 @@
 /**
  * Log entries: what, when, share, heights before and after. Corrected ones stay, struck through.
  */
+import tell from 'words:app'
 import type { LogEntry } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import { useUndo } from '@/composables/useUndo'
@@ -28,15 +29,15 @@ const days = computed(() => {
 const { units } = useSettings()
 const { undo, busy } = useUndo()
 const countWords = (c: LogEntry['counted'][number]) => {
-  const thick = c.class ? `${c.class.replace('-', ' ')}-thick` : diameterWords(c.mm, units.value)
-  return `${c.n} ${thick}${c.sprout ? ' of this season' : ''}${c.dead ? ', dead' : ''}`
+  const thick = c.class ? tell('as-thick-as', { class: c.class }) : diameterWords(c.mm, units.value)
+  return `${c.n} ${thick}${c.sprout ? ' ' + tell('of-this-season') : ''}${c.dead ? tell('and-dead') : ''}`
 }
 const correcting = ref<string | null>(null)
 const elsewhere = ref<string | null>(null)
 </script>
 
 <template>
-  <p v-if="entries.length === 0" class="text-ink2">Nothing is logged yet.</p>
+  <p v-if="entries.length === 0" class="text-ink2">{{ tell('nothing-is-logged-yet') }}</p>
   <template v-for="d in days" :key="d.day">
     <h2 v-if="d.day" class="tag text-part pt-4 pb-1">{{ dayWords(d.day) }}</h2>
     <ul>
@@ -55,13 +56,13 @@ const elsewhere = ref<string | null>(null)
           }}</RouterLink>
           <b class="tag text-lead">{{ WORK_DONE[e.work] }}</b>
           <span v-if="!withTree" class="num">{{ dayWords(e.date) }}</span>
-          <span v-if="e.cuts" class="num">{{ e.cuts }} {{ e.cuts === 1 ? 'cut' : 'cuts' }}</span>
+          <span v-if="e.cuts" class="num">{{ e.cuts }} {{ tell('cuts', { cuts: e.cuts }) }}</span>
           <span class="num">{{
             e.share === null
-              ? 'share not known'
+              ? tell('share-not-known')
               : e.share === 0
-                ? 'no canopy'
-                : `${shareWords(e.share)} of canopy`
+                ? tell('no-canopy')
+                : tell('of-canopy', { share: shareWords(e.share) })
           }}</span>
           <span v-if="e.height_before_m !== null && e.height_after_m !== null" class="num"
             >{{ lengthWords(e.height_before_m, units) }} →
@@ -71,37 +72,46 @@ const elsewhere = ref<string | null>(null)
           <span v-if="e.who">{{ e.who }}</span>
         </div>
         <p class="text-small text-ink2">
-          <span v-if="e.corrects">a correction </span
-          ><span v-if="e.corrected_by">corrected by a later entry </span>
-          <RouterLink v-if="e.plan_id" class="link mr-3" :to="`/sheet/${e.plan_id}`"
-            >its sheet</RouterLink
-          >
+          <span v-if="e.corrects">{{ tell('a-correction') }} </span><span v-if="e.corrected_by"
+            >{{ tell('corrected-by-a-later-entry') }}
+          </span>
+          <RouterLink v-if="e.plan_id" class="link mr-3" :to="`/sheet/${e.plan_id}`">{{
+            tell('its-sheet')
+          }}</RouterLink>
           <button
             v-if="correctable && !e.corrected_by"
             type="button"
             class="link"
             @click="correcting = correcting === e.id ? null : e.id"
           >
-            {{ correcting === e.id ? 'leave it' : 'correct' }}
+            {{ correcting === e.id ? tell('leave-it') : tell('correct') }}
           </button>
           <button
             v-if="correctable && !e.corrected_by && !e.plan_id"
             type="button"
             class="link ml-3"
-            :aria-label="`Another tree: ${e.tree}, ${WORK_DONE[e.work]}, ${dayWords(e.date)}`"
+            :aria-label="
+              tell('another-tree', {
+                tree: e.tree,
+                WORKDONE: WORK_DONE[e.work],
+                date: dayWords(e.date),
+              })
+            "
             @click="elsewhere = elsewhere === e.id ? null : e.id"
           >
-            {{ elsewhere === e.id ? 'leave it there' : 'another tree' }}
+            {{ elsewhere === e.id ? tell('leave-it-there') : tell('another-tree-2') }}
           </button>
           <button
             v-if="correctable && !e.corrected_by && e.act"
             type="button"
             class="link ml-3"
             :disabled="busy"
-            :aria-label="`Not so: ${e.tree}, ${WORK_DONE[e.work]}, ${dayWords(e.date)}`"
+            :aria-label="
+              tell('not-so', { tree: e.tree, WORKDONE: WORK_DONE[e.work], date: dayWords(e.date) })
+            "
             @click="undo(e.act)"
           >
-            {{ e.with_it ? `not so, with ${e.with_it} more` : 'not so' }}
+            {{ e.with_it ? tell('not-so-with-more', { withIt: e.with_it }) : tell('not-so-2') }}
           </button>
         </p>
         <p v-if="e.counted.length" class="text-note w-full" data-test="counted">

@@ -1,19 +1,20 @@
 <script setup lang="ts">
 /** Long work on its way, seen on every page; what it came to stays until it is seen. */
+import { grouped } from '@/words/numbers'
+import tell from 'words:app'
 import { useLong, type Long } from '@/composables/useLong'
 
 const { going, ended, heard } = useLong()
 /** Of the others their own page says what they came to. */
 const LEFT = new Set(['import'])
-const far = (w: Long) =>
-  w.of ? `${w.done.toLocaleString('en')} of ${w.of.toLocaleString('en')}` : ''
+const far = (w: Long) => (w.of ? tell('of', { done: grouped(w.done), of: grouped(w.of) }) : '')
 </script>
 
 <template>
   <section
     v-if="going.length || ended.some((w) => LEFT.has(w.kind))"
     class="long no-print"
-    aria-label="Long work"
+    :aria-label="tell('long-work')"
   >
     <div v-for="w in going" :key="w.id" class="one" data-test="long">
       <p class="text-note">
@@ -27,7 +28,9 @@ const far = (w: Long) =>
     <template v-for="w in ended" :key="w.id">
       <p v-if="LEFT.has(w.kind) && w.came_to" class="one text-note" role="status">
         {{ w.came_to }}
-        <button type="button" class="link ml-2 min-h-6" @click="heard(w.id)">Seen</button>
+        <button type="button" class="link ml-2 min-h-6" @click="heard(w.id)">
+          {{ tell('seen') }}
+        </button>
       </p>
     </template>
   </section>

@@ -3,6 +3,7 @@
  * A length or a diameter, typed as people speak it; keeps what was typed and says what it
  * understood.
  */
+import tell from 'words:app'
 import { diameterWords, lengthWords, parseLength } from '@/geometry/measure'
 import { useSettings } from '@/composables/useSettings'
 import { computed, ref, useId, watch } from 'vue'
@@ -83,7 +84,7 @@ const hint = computed(
       @blur="left"
     />
     <p v-if="unread || wrong" :id="`${id}-wrong`" class="wrong">
-      {{ unread ? `Cannot read this; type ${hint}` : wrong }}
+      {{ unread ? tell('cannot-read-this-type', { hint }) : wrong }}
     </p>
   </div>
 </template>

@@ -3,6 +3,7 @@
  * Entries that make no sense, each to be taken out. Nothing reads them; they are shown until
  * somebody does.
  */
+import tell from 'words:app'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Schemas } from '@/api/client'
 import { useQuery } from '@tanstack/vue-query'
@@ -18,7 +19,7 @@ const out = (entry: Schemas['OddOut']) =>
 </script>
 
 <template>
-  <section v-if="data?.entries.length" class="odd" aria-label="Entries that make no sense">
+  <section v-if="data?.entries.length" class="odd" :aria-label="tell('entries-that-make-no-sense')">
     <p v-for="e in data.entries" :key="e.id" class="entry" data-test="odd">
       <span>
         <RouterLink v-if="e.tree_id" class="link" :to="`/tree/${e.tree_id}`">{{
@@ -26,11 +27,10 @@ const out = (entry: Schemas['OddOut']) =>
         }}</RouterLink>
         <template v-else>{{ e.where }}</template>
 
-        has an entry that makes no sense and is not read: “{{ e.says }} {{ e.value }}”. It
-        {{ e.problem }}.
+        {{ tell('has-an-entry-that-makes', { says: e.says, e: e.value, problem: e.problem }) }}
       </span>
       <button type="button" class="btn btn-small" :disabled="busy" @click="out(e)">
-        Take it out
+        {{ tell('take-it-out') }}
       </button>
     </p>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** That was another tree: which one, by its name. */
+import tell from 'words:app'
 import { api, heed } from '@/api/client'
 import { useAct } from '@/composables/useAct'
 import { useGrove } from '@/composables/useGrove'
@@ -35,7 +36,7 @@ async function put(tree: string) {
 <template>
   <div class="grid gap-2 my-2" data-test="other-tree">
     <div>
-      <label class="label" :for="id">Which tree was it?</label>
+      <label class="label" :for="id">{{ tell('which-tree-was-it') }}</label>
       <input :id="id" v-model="typed" class="field max-w-xs" autocomplete="off" placeholder="4 8" />
     </div>
     <div class="flex flex-wrap gap-2">

@@ -3,6 +3,7 @@
  * Work already done, or a correction of an entry: a new entry either way. What was typed stays when
  * saving fails.
  */
+import tell from 'words:app'
 import { WORK_DONE } from './words'
 import WhoField from '@/controls/WhoField.vue'
 import DayField from './DayField.vue'
@@ -77,19 +78,19 @@ async function save() {
 <template>
   <form
     class="grid grid-cols-2 gap-x-3 gap-y-2 border-2 border-ink rounded-[8px] p-3 mb-3"
-    :aria-label="w ? 'Correct an entry' : 'Log a cut already made'"
+    :aria-label="w ? tell('correct-an-entry') : tell('log-a-cut-already-made')"
     @submit.prevent="save"
   >
     <p v-if="w" class="col-span-2 text-note text-ink2">
-      The entry stays as it is; this one is written after it and holds.
+      {{ tell('the-entry-stays-as-it') }}
     </p>
     <div>
-      <label class="label" :for="`d${id}`">Day</label>
+      <label class="label" :for="`d${id}`">{{ tell('day') }}</label>
       <DayField :id="`d${id}`" v-model="draft.date" />
       <p v-if="fields['/date']" class="wrong">{{ fields['/date'] }}</p>
     </div>
     <div>
-      <label class="label" :for="`w${id}`">Work</label>
+      <label class="label" :for="`w${id}`">{{ tell('work') }}</label>
       <PickOne :id="`w${id}`" v-model="draft.work" class="field">
         <option v-for="[key, name] in WORKS" :key="key" :value="key">{{ name }}</option>
       </PickOne>
@@ -97,29 +98,31 @@ async function save() {
     <WhoField v-model="draft.who" />
     <MeasureField
       v-model="draft.before"
-      label="Height before"
+      :label="tell('height-before')"
       kind="length"
       :wrong="fields['/height_before_m']"
     />
     <MeasureField
       v-model="draft.after"
-      label="Height after"
+      :label="tell('height-after')"
       kind="length"
       :wrong="fields['/height_after_m']"
     />
     <details v-if="!w?.plan_id" class="col-span-2" :open="!w">
       <summary class="tag py-2.5">
-        {{ w ? 'Count the cuts anew' : 'How many, how thick' }}
+        {{ w ? tell('count-the-cuts-anew') : tell('how-many-how-thick') }}
       </summary>
       <CountSteps v-model="cuts" />
       <CountTotal v-if="count && cuts.length" :count="count" :wrong="notTrue" />
       <p v-if="fields['/trunk_mm']" class="wrong">{{ fields['/trunk_mm'] }}</p>
     </details>
     <div class="col-span-2">
-      <label class="label" :for="`n${id}`">Note</label>
+      <label class="label" :for="`n${id}`">{{ tell('note') }}</label>
       <input :id="`n${id}`" v-model="draft.note" class="field" maxlength="2000" />
     </div>
     <p v-if="trouble" class="wrong col-span-2" role="alert">{{ trouble }}</p>
-    <button class="btn btn-go col-span-2">{{ w ? 'Write the correction' : 'Log it' }}</button>
+    <button class="btn btn-go col-span-2">
+      {{ w ? tell('write-the-correction') : tell('log-it') }}
+    </button>
   </form>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Takes a photo of a tree before or after work; kept on this device until Billhook has it. */
+import tell from 'words:app'
 import { newId } from '@/api/ids'
 import { onSent, put, useOutbox } from '@/field/outbox'
 import { smallPhoto } from '@/field/photo'
@@ -48,7 +49,7 @@ async function take(event: Event) {
   const whose = props.of ?? `tree_id=${props.tree}`
   const path = `/api/photos/${newId()}?${whose}&moment=${props.moment}`
   await put({
-    says: `A photo of ${props.name}`,
+    says: tell('a-photo-of', { props: props.name }),
     tree: props.tree,
     method: 'PUT',
     path,
@@ -66,18 +67,22 @@ async function take(event: Event) {
         :key="p.id"
         class="thumb"
         :src="`/api/photos/${p.id}.jpg`"
-        :alt="`${name}, ${moment} the work, ${p.day}`"
+        :alt="tell('the-work', { name, moment, day: p.day })"
       />
       <img
         v-for="url in unsent"
         :key="url"
         class="thumb wait"
         :src="url"
-        :alt="`${name}, ${moment} the work, not sent yet`"
+        :alt="tell('the-work-not-sent-yet', { name, moment })"
       />
     </div>
     <label :for="id" class="btn justify-center">{{
-      busy ? 'Making it smaller …' : of ? `Photo of ${name}` : `Photo ${moment} the work`
+      busy
+        ? tell('making-it-smaller')
+        : of
+          ? tell('photo-of', { name })
+          : tell('photo-the-work', { moment })
     }}</label>
     <input
       :id="id"

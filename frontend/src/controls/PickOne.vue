@@ -1,5 +1,6 @@
 <script setup lang="ts" generic="T extends string | number | null">
 /** One of a list, written as options; opens under the field or over it, where there is room. */
+import tell from 'words:app'
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/vue'
 import { useElementBounding, useWindowSize } from '@vueuse/core'
 import { computed, Fragment, ref, useSlots, type VNode } from 'vue'
@@ -78,7 +79,7 @@ const place = computed(() => {
       @pointerdown="update"
       @keydown="update"
     >
-      <span :id="id && `${id}-now`">{{ said() ?? 'choose' }}</span>
+      <span :id="id && `${id}-now`">{{ said() ?? tell('choose') }}</span>
     </ListboxButton>
     <ListboxOptions class="oneof-list" :style="place">
       <ListboxOption

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** A line of a recipe: how many, how thick, where; with boxes to tick on paper. */
+import tell from 'words:app'
 import type { Schemas } from '@/api/client'
 import { shareWords } from '@/geometry/measure'
 
@@ -10,12 +11,18 @@ defineProps<{ line: Schemas['RecipeLineOut'] }>()
   <li class="line" data-test="recipe-line">
     <div>
       <b class="tag text-lead">
-        {{ line.share ? `up to ${line.n}` : 'all' }},
-        {{ line.share ? `${line.class.replace('-', ' ')}-thick` : 'however thick' }},
-        {{ line.whole ? 'whole' : 'shortened' }}
+        {{ line.share ? tell('up-to', { n: line.n }) : tell('all-2') }},
+        {{
+          line.share
+            ? tell('thick-2', { class: line.class.replace('-', ' ') })
+            : tell('however-thick')
+        }},
+        {{ line.whole ? tell('whole') : tell('shortened') }}
       </b>
       <p>{{ line.what }}; {{ line.where }}.</p>
-      <p v-if="line.share" class="text-ink2">about {{ shareWords(line.share) }}</p>
+      <p v-if="line.share" class="text-ink2">
+        {{ tell('about', { share: shareWords(line.share) }) }}
+      </p>
     </div>
     <span class="boxes" aria-hidden="true">{{ '☐'.repeat(Math.min(line.n, 12)) }}</span>
     <slot></slot>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What would change a verdict, one tap each; what was said can be taken back at once. */
+import tell from 'words:app'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Schemas } from '@/api/client'
 import { ref } from 'vue'
@@ -55,9 +56,9 @@ const takeBack = (what: Schemas['SaidOut']) =>
       {{ one.label }}
     </button>
     <p v-if="said" role="status" class="text-note" data-test="said">
-      {{ said.words }}{{ said.trees > 1 ? `, ${said.trees} trees` : '' }}.
+      {{ said.words }}{{ said.trees > 1 ? tell('trees-2', { trees: said.trees }) : '' }}.
       <button v-if="said.ids.length" type="button" class="link min-h-6" @click="takeBack(said)">
-        Take back
+        {{ tell('take-back') }}
       </button>
     </p>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>

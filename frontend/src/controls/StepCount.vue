@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Fewer, so many, more: by thumb. */
+import tell from 'words:app'
 const props = defineProps<{ label: string; most?: number }>()
 const count = defineModel<number>({ required: true })
 const set = (value: number) => (count.value = Math.max(0, Math.min(props.most ?? 500, value)))
@@ -10,7 +11,7 @@ const set = (value: number) => (count.value = Math.max(0, Math.min(props.most ??
     <button
       type="button"
       class="btn step"
-      :aria-label="`${label}, one fewer`"
+      :aria-label="tell('one-fewer', { label })"
       :disabled="count <= 0"
       @click="set(count - 1)"
     >
@@ -20,7 +21,7 @@ const set = (value: number) => (count.value = Math.max(0, Math.min(props.most ??
     <button
       type="button"
       class="btn step"
-      :aria-label="`${label}, one more`"
+      :aria-label="tell('one-more', { label })"
       @click="set(count + 1)"
     >
       +

@@ -3,6 +3,7 @@
  * What was written just now, and Undo; ten seconds, longer while it is pointed at. What stands on it
  * is named before it goes too.
  */
+import tell from 'words:app'
 import { useUndo } from '@/composables/useUndo'
 import { ref, watch } from 'vue'
 
@@ -32,20 +33,20 @@ watch(
     @focusout="held = false"
   >
     <template v-if="stands.length">
-      <p>Later work stands on it: {{ stands.map((a) => a.said).join('; ') }}.</p>
+      <p>{{ tell('later-work-stands-on-it', { stands: stands.map((a) => a.said).join('; ') }) }}</p>
       <button type="button" class="btn" :disabled="busy" @click="undoAll()">
-        Take {{ stands.length > 1 ? 'all' : 'both' }} back
+        {{ tell('take-all-back', { stands: stands.length }) }}
       </button>
-      <button type="button" class="btn" @click="leave()">Leave it</button>
+      <button type="button" class="btn" @click="leave()">{{ tell('leave-it-2') }}</button>
     </template>
     <template v-else-if="trouble">
       <p>{{ trouble }}</p>
-      <button type="button" class="btn" @click="leave()">Close</button>
+      <button type="button" class="btn" @click="leave()">{{ tell('close') }}</button>
     </template>
     <template v-else-if="line">
-      <p data-test="wrote">{{ line.back ? 'Taken back: ' : '' }}{{ line.said }}</p>
+      <p data-test="wrote">{{ line.back ? tell('taken-back') + ' ' : '' }}{{ line.said }}</p>
       <button type="button" class="btn" :disabled="busy" @click="undo(line.act)">
-        {{ line.back ? 'Put back' : 'Undo' }}
+        {{ line.back ? tell('put-back') : tell('undo') }}
       </button>
     </template>
   </div>

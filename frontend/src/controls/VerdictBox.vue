@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Verdict first, its reasons under it, what would change it as buttons, and why one tap away. */
+import tell from 'words:app'
 import type { Verdict } from '@/api/client'
 import ToneMark from '@/drawings/ToneMark.vue'
 import { dayWords } from '@/geometry/day'
@@ -21,13 +22,17 @@ const lines = computed(() =>
 </script>
 
 <template>
-  <section class="grid grid-cols-[auto_1fr] gap-x-3" aria-label="May I, on this day">
+  <section class="grid grid-cols-[auto_1fr] gap-x-3" :aria-label="tell('may-i-on-this-day')">
     <ToneMark :tone="verdict.status" class="mt-0.5" />
     <h2 class="text-head leading-tight" data-test="verdict">{{ verdict.sentence }}</h2>
     <p class="col-start-2 text-note text-ink2 mt-1">
       <SaidText :text="lines.map((r) => r.text).join(' ')" />
-      {{ verdict.last_good_day ? `Last good day ${dayWords(verdict.last_good_day)}.` : '' }}
-      <button type="button" class="link text-ink" @click="open = true">Why</button>
+      {{
+        verdict.last_good_day
+          ? tell('last-good-day', { lastGoodDay: dayWords(verdict.last_good_day) })
+          : ''
+      }}
+      <button type="button" class="link text-ink" @click="open = true">{{ tell('why') }}</button>
     </p>
     <SayButtons
       class="col-start-2 mt-2"
@@ -46,7 +51,7 @@ const lines = computed(() =>
     <WhyDialog
       v-if="open"
       v-model="open"
-      title="Why"
+      :title="tell('why')"
       :sentence="verdict.sentence"
       :reasons="verdict.reasons"
     />

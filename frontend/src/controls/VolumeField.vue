@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** A pot's size in the reader's units; kept in litres. */
+import tell from 'words:app'
 import { useSettings } from '@/composables/useSettings'
 import { LITRES_PER_GALLON } from '@/geometry/measure'
 import { computed, useId } from 'vue'
@@ -25,7 +26,9 @@ function typed(event: Event) {
 
 <template>
   <div>
-    <label :for="id" class="label">{{ label }}, {{ units === 'us' ? 'gallons' : 'litres' }}</label>
+    <label :for="id" class="label"
+      >{{ label }}, {{ units === 'us' ? tell('gallons') : tell('litres') }}</label
+    >
     <input
       :id="id"
       class="field"

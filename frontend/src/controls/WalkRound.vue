@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** From where a tree is seen, and a step round it either way [degrees clockwise from north]. */
+import tell from 'words:app'
 import { windWords } from '@/geometry/measure'
 
 const from = defineModel<number>({ required: true })
@@ -7,13 +8,13 @@ const from = defineModel<number>({ required: true })
 
 <template>
   <div class="flex justify-between items-center px-4 pt-2 gap-2">
-    <span class="tag text-ink2">from {{ windWords(from) }}</span>
+    <span class="tag text-ink2">{{ tell('from', { from: windWords(from) }) }}</span>
     <span class="flex gap-2">
       <slot />
       <button
         type="button"
         class="turn"
-        aria-label="Walk round to the left"
+        :aria-label="tell('walk-round-to-the-left')"
         @click="from = (from + 345) % 360"
       >
         ‹
@@ -21,7 +22,7 @@ const from = defineModel<number>({ required: true })
       <button
         type="button"
         class="turn"
-        aria-label="Walk round to the right"
+        :aria-label="tell('walk-round-to-the-right')"
         @click="from = (from + 15) % 360"
       >
         ›

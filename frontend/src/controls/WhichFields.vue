@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Which tree it is beside its kind: cultivar, rootstock, how it was raised. */
+import tell from 'words:app'
 import PickOne from './PickOne.vue'
 import { useNames } from '@/composables/useNames'
 import { useId } from 'vue'
@@ -11,33 +12,57 @@ const origin = defineModel<string>('origin', { required: true })
 const { rows, cultivars } = useNames()
 const id = useId()
 const ORIGINS = [
-  { id: 'grafted', name: 'grafted' },
-  { id: 'seedling', name: 'from a seed or stone' },
-  { id: 'cutting', name: 'a cutting' },
-  { id: 'layered', name: 'layered' },
+  {
+    get id() {
+      return tell('grafted')
+    },
+    get name() {
+      return tell('grafted')
+    },
+  },
+  {
+    id: 'seedling',
+    get name() {
+      return tell('from-a-seed-or-stone')
+    },
+  },
+  {
+    id: 'cutting',
+    get name() {
+      return tell('a-cutting')
+    },
+  },
+  {
+    get id() {
+      return tell('layered')
+    },
+    get name() {
+      return tell('layered')
+    },
+  },
 ]
 </script>
 
 <template>
   <div>
-    <label class="label" :for="`${id}-cultivar`">Cultivar</label>
+    <label class="label" :for="`${id}-cultivar`">{{ tell('cultivar') }}</label>
     <PickOne :id="`${id}-cultivar`" v-model="cultivar" class="field">
-      <option value="">not known</option>
+      <option value="">{{ tell('not-known') }}</option>
       <option v-for="s in cultivars(species)" :key="s.id" :value="s.id">{{ s.name }}</option>
     </PickOne>
     <p v-if="wrong['/cultivar']" class="wrong">{{ wrong['/cultivar'] }}</p>
   </div>
   <div>
-    <label class="label" :for="`${id}-stock`">Rootstock</label>
+    <label class="label" :for="`${id}-stock`">{{ tell('rootstock') }}</label>
     <PickOne :id="`${id}-stock`" v-model="rootstock" class="field">
-      <option value="">not known</option>
+      <option value="">{{ tell('not-known') }}</option>
       <option v-for="s in rows('rootstocks')" :key="s.id" :value="s.id">{{ s.name }}</option>
     </PickOne>
   </div>
   <div>
-    <label class="label" :for="`${id}-origin`">How it was raised</label>
+    <label class="label" :for="`${id}-origin`">{{ tell('how-it-was-raised') }}</label>
     <PickOne :id="`${id}-origin`" v-model="origin" class="field">
-      <option value="">not known</option>
+      <option value="">{{ tell('not-known') }}</option>
       <option v-for="o in ORIGINS" :key="o.id" :value="o.id">{{ o.name }}</option>
     </PickOne>
   </div>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Who did it: a name typed, or one of those on the list by a tap. */
+import tell from 'words:app'
 import { usePeople } from '@/composables/usePeople'
 import { useSession } from '@/composables/useSession'
 import { useId, watch } from 'vue'
@@ -15,7 +16,7 @@ const id = useId()
 
 <template>
   <div>
-    <label class="label" :for="id">{{ label ?? 'Who' }}</label>
+    <label class="label" :for="id">{{ label ?? tell('who') }}</label>
     <div class="flex flex-wrap gap-1.5">
       <button
         v-for="p in people"

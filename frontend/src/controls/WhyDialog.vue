@@ -3,6 +3,7 @@
  * Why an answer is as it is: sentences with this tree's numbers, how sure they are, the way of
  * working behind them, and what would change it.
  */
+import tell from 'words:app'
 import { api, heed, type Reason, type Schemas } from '@/api/client'
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { useQuery } from '@tanstack/vue-query'
@@ -59,11 +60,14 @@ const number = (value: unknown) =>
               <span v-if="ruleOf(reason)" class="text-ink2">({{ ruleOf(reason)!.sure }})</span>
             </p>
             <p v-if="reason.school" class="text-ink2">
-              Way of working:
-              {{ known.get(`schools/${reason.school}/name`)?.value ?? reason.school }}.
+              {{
+                tell('way-of-working', {
+                  known: String(known.get(`schools/${reason.school}/name`)?.value ?? reason.school),
+                })
+              }}
             </p>
             <p v-if="reason.remedy" class="font-semibold">
-              What would change it: {{ reason.remedy }}
+              {{ tell('what-would-change-it', { remedy: reason.remedy }) }}
             </p>
             <dl
               v-if="counted && inputs(reason).length"
@@ -77,22 +81,25 @@ const number = (value: unknown) =>
             <ul v-if="valuesOf(reason).length" class="mt-1 text-note space-y-1">
               <li v-for="v in valuesOf(reason)" :key="v.id">
                 {{ v.says }}: <b class="num">{{ number(v.value) }} {{ v.unit }}</b
-                ><span v-if="v.low !== null" class="text-ink2"> ({{ v.low }} to {{ v.high }})</span
+                ><span v-if="v.low !== null" class="text-ink2">
+                  {{ tell('to', { low: v.low, high: v.high }) }}</span
                 >;
                 <span class="text-ink2"
                   >{{ v.sure }}<template v-if="counted && v.source">: {{ v.source }}</template
-                  ><template v-if="v.rivals">; others say {{ v.rivals }}</template></span
+                  ><template v-if="v.rivals">{{
+                    tell('others-say', { rivals: v.rivals })
+                  }}</template></span
                 >
               </li>
             </ul>
           </li>
         </ol>
         <p class="mt-4 text-note">
-          <RouterLink class="link" to="/known" @click="open = false"
-            >Every value, with its source</RouterLink
-          >
+          <RouterLink class="link" to="/known" @click="open = false">{{
+            tell('every-value-with-its-source')
+          }}</RouterLink>
         </p>
-        <button type="button" class="btn mt-4" @click="open = false">Close</button>
+        <button type="button" class="btn mt-4" @click="open = false">{{ tell('close') }}</button>
       </DialogPanel>
     </div>
   </Dialog>

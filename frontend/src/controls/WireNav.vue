@@ -3,6 +3,7 @@
  * Four places and More, as tags on a wire; what is open hangs lower. On top at the table; at the
  * foot of a phone, in reach of the thumb, with what is open named in the head.
  */
+import tell from 'words:app'
 import { useGrove } from '@/composables/useGrove'
 import { useHead } from '@/composables/useOpened'
 import { computed } from 'vue'
@@ -11,17 +12,39 @@ import { useRoute } from 'vue-router'
 const route = useRoute()
 const opened = useHead()
 const places: { to: string; name: string; of: string[] }[] = [
-  { to: '/today', name: 'Today', of: ['today', 'weeks', 'months'] },
+  {
+    to: '/today',
+    get name() {
+      return tell('today-2')
+    },
+    of: ['today', 'weeks', 'months'],
+  },
   {
     to: '/grove',
-    name: 'Grove',
+    get name() {
+      return tell('grove')
+    },
     of: ['grove', 'tree', 'block', 'row', 'row-walk', 'sheet', 'start', 'trace', 'rehearse'],
   },
-  { to: '/year', name: 'Year', of: ['year'] },
-  { to: '/book', name: 'Book', of: ['book', 'report'] },
+  {
+    to: '/year',
+    get name() {
+      return tell('year')
+    },
+    of: ['year'],
+  },
+  {
+    to: '/book',
+    get name() {
+      return tell('book')
+    },
+    of: ['book', 'report'],
+  },
   {
     to: '/more',
-    name: 'More',
+    get name() {
+      return tell('more')
+    },
     of: [
       'more',
       'place',
@@ -43,11 +66,11 @@ const { data: grove } = useGrove()
 const frost = computed(() => grove.value?.frost.says)
 const tags = computed(() => {
   const last = places.at(-1)!
-  const cold = { to: '/frost', name: 'Frost', of: ['frost'] }
+  const cold = { to: '/frost', name: tell('frost'), of: ['frost'] }
   const rest = { ...last, of: last.of.filter((page) => page !== 'frost') }
   return frost.value ? [...places.slice(0, -1), cold, rest] : places
 })
-const page = () => places.find(at)?.name ?? 'Billhook'
+const page = () => places.find(at)?.name ?? tell('billhook')
 </script>
 
 <template>
@@ -58,7 +81,7 @@ const page = () => places.find(at)?.name ?? 'Billhook'
       >
       <span v-else class="tag">{{ page() }}</span>
     </p>
-    <nav aria-label="Places" class="wire">
+    <nav :aria-label="tell('places')" class="wire">
       <RouterLink
         v-for="place in tags"
         :key="place.to"
@@ -66,7 +89,7 @@ const page = () => places.find(at)?.name ?? 'Billhook'
         class="wire-tag"
         :class="{ on: at(place) }"
         :aria-current="at(place) ? 'page' : undefined"
-        :title="place.name === 'Frost' ? (frost ?? undefined) : undefined"
+        :title="place.to === '/frost' ? (frost ?? undefined) : undefined"
         >{{ place.name }}</RouterLink
       >
     </nav>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** A direction or a slope in words or numbers, with the usual words one tap away. */
-import { parseDirection, parseSlope, SLOPES, windWords } from '@/geometry/measure'
+import tell from 'words:app'
+import { parseDirection, parseSlope, SLOPES, winds, windWords } from '@/geometry/measure'
 import { computed, ref, useId, watch } from 'vue'
 
 const props = defineProps<{
@@ -19,7 +20,7 @@ const words = (value: number | null) =>
       ? value % 45 === 0
         ? windWords(value)
         : `${Math.round(value)}°`
-      : (SLOPES.find((s) => s.rise === value)?.word ?? `${Math.round(value)}°`)
+      : (SLOPES.find((s) => s.rise === value)?.says ?? `${Math.round(value)}°`)
 const text = ref(words(props.modelValue))
 const focused = ref(false)
 watch(
@@ -34,13 +35,9 @@ const read = computed(() =>
     : parseSlope(text.value),
 )
 const unread = computed(() => text.value.trim() !== '' && read.value === null)
-const choices = computed(() =>
-  props.kind === 'direction'
-    ? ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW']
-    : SLOPES.map((s) => s.word),
-)
+const choices = computed(() => (props.kind === 'direction' ? winds() : SLOPES.map((s) => s.says)))
 const hint = computed(() =>
-  props.kind === 'direction' ? "SW, 240° or 3 o'clock" : 'steep, flat or 35°',
+  props.kind === 'direction' ? tell('such-as-sw') : tell('such-as-steep'),
 )
 function choose(word: string) {
   text.value = word
@@ -81,7 +78,7 @@ function left() {
       </button>
     </div>
     <p v-if="unread || wrong" :id="`${id}-wrong`" class="wrong">
-      {{ unread ? `Cannot read this; type ${hint}` : wrong }}
+      {{ unread ? tell('cannot-read-this-type', { hint }) : wrong }}
     </p>
   </div>
 </template>

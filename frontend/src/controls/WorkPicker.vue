@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Which kind of work, each with its tone of the day. */
+import tell from 'words:app'
 import type { Verdict, Work } from '@/api/client'
 import ToneMark from '@/drawings/ToneMark.vue'
 import {
@@ -14,20 +15,48 @@ import { computed } from 'vue'
 const props = defineProps<{ verdicts: Verdict[] }>()
 const work = defineModel<Work>({ required: true })
 const NAMES: Record<Work, string> = {
-  sucker: 'Suckers',
-  sprout: 'Water sprouts',
-  sanitation: 'Dead and broken wood',
-  skirt: 'Skirt',
-  thin: 'Thin, whole branches',
-  height: 'Lower, head back',
-  hedge: 'Hedge wall',
-  tip: 'Tips',
-  fruit: 'Fruit taken off',
-  shear: 'Shear a formal hedge',
-  renewal: 'Renew by thirds',
-  skeleton: 'Skeleton prune',
-  pot: 'Tree in a pot',
-  young: 'Train a young tree',
+  get sucker() {
+    return tell('suckers')
+  },
+  get sprout() {
+    return tell('water-sprouts')
+  },
+  get sanitation() {
+    return tell('dead-and-broken-wood')
+  },
+  get skirt() {
+    return tell('skirt')
+  },
+  get thin() {
+    return tell('thin-whole-branches')
+  },
+  get height() {
+    return tell('lower-head-back')
+  },
+  get hedge() {
+    return tell('hedge-wall')
+  },
+  get tip() {
+    return tell('tips')
+  },
+  get fruit() {
+    return tell('fruit-taken-off')
+  },
+  get shear() {
+    return tell('shear-a-formal-hedge')
+  },
+  get renewal() {
+    return tell('renew-by-thirds')
+  },
+  get skeleton() {
+    return tell('skeleton-prune')
+  },
+  get pot() {
+    return tell('tree-in-a-pot')
+  },
+  get young() {
+    return tell('train-a-young-tree')
+  },
 }
 const shown = computed(() =>
   props.verdicts.filter((v) => !v.reasons.some((r) => r.code === 'not-for-this-tree')),
@@ -36,7 +65,7 @@ const shown = computed(() =>
 
 <template>
   <Listbox v-model="work" as="div" class="relative">
-    <ListboxLabel class="sr-only">Kind of work</ListboxLabel>
+    <ListboxLabel class="sr-only">{{ tell('kind-of-work') }}</ListboxLabel>
     <ListboxButton class="btn btn-small w-full justify-between"
       >{{ NAMES[work] }} <span aria-hidden="true">▾</span></ListboxButton
     >

@@ -3,6 +3,7 @@
  * Twelve to eighteen months read like a tide table: warmth and events above, a lane for each kind
  * of work below.
  */
+import tell from 'words:drawings'
 import { useDrag } from '@/composables/useDrag'
 import type { Schemas } from '@/api/client'
 import { addDays, dayWords } from '@/geometry/day'
@@ -54,15 +55,19 @@ const wave = (e: { x: number; w: number }, up: number) =>
   ].join(' ')
 const flushes = computed(() => [
   ...spans('later flush').map((e) => ({ ...e, d: wave(e, 30), label: '' })),
-  ...spans('first flush').map((e) => ({ ...e, d: wave(e, 46), label: 'first flush' })),
+  ...spans('first flush').map((e) => ({ ...e, d: wave(e, 46), label: tell('first-flush') })),
 ])
 const points = computed(() => [
-  ...spans('cool that makes bloom').map((e) => ({ ...e, label: 'bloom forms' })),
-  ...spans('bloom buds form').map((e) => ({ ...e, label: 'bloom forms' })),
-  ...spans('cool nights that make bloom').map((e) => ({ ...e, w: 60, label: 'cool nights' })),
-  ...spans('carry out, into shade').map((e) => ({ ...e, label: 'carry out' })),
-  ...spans('carry in').map((e) => ({ ...e, w: 30, label: 'carry in' })),
-  ...spans('no nitrogen').map((e) => ({ ...e, label: 'no nitrogen' })),
+  ...spans('cool that makes bloom').map((e) => ({ ...e, label: tell('bloom-forms') })),
+  ...spans('bloom buds form').map((e) => ({ ...e, label: tell('bloom-forms') })),
+  ...spans('cool nights that make bloom').map((e) => ({
+    ...e,
+    w: 60,
+    label: tell('cool-nights'),
+  })),
+  ...spans('carry out, into shade').map((e) => ({ ...e, label: tell('carry-out') })),
+  ...spans('carry in').map((e) => ({ ...e, w: 30, label: tell('carry-in') })),
+  ...spans('no nitrogen').map((e) => ({ ...e, label: tell('no-nitrogen') })),
 ])
 const hot = computed(() => spans('hot season'))
 const frost = computed(() => spans('frost likely'))
@@ -70,11 +75,16 @@ const sun = computed(() => spans('strong sun on bark'))
 const crops = computed(() => [
   ...spans('harvest').map((e) => ({
     ...e,
-    label: 'harvest',
+    label: tell('harvest'),
     fill: 'var(--fruit)',
     ink: '#15201a',
   })),
-  ...spans('bloom').map((e) => ({ ...e, label: 'bloom', fill: 'var(--sheet)', ink: 'var(--ink)' })),
+  ...spans('bloom').map((e) => ({
+    ...e,
+    label: tell('bloom'),
+    fill: 'var(--sheet)',
+    ink: 'var(--ink)',
+  })),
 ])
 const sets = computed(() => spans('set and drop'))
 const lanes = computed(() => lanesOf(props.almanac, scale.value, TOP_OF_LANES, STEP))
@@ -92,8 +102,8 @@ const handles = computed(() => {
   )
   const found: Handle[] = []
   const [end, first] = [ends.find((e) => e.to >= props.almanac.today) ?? ends[0], frosts[0]]
-  if (end) found.push({ name: 'harvest_end', says: 'harvest end', iso: end.to, y: 165 })
-  if (first) found.push({ name: 'first_frost', says: 'first frost', iso: first.from, y: 130 })
+  if (end) found.push({ name: 'harvest_end', says: tell('harvest-end'), iso: end.to, y: 165 })
+  if (first) found.push({ name: 'first_frost', says: tell('first-frost'), iso: first.from, y: 130 })
   return found
 })
 type Held = { name: Handle['name']; iso: string }
@@ -126,7 +136,13 @@ function nudge(event: KeyboardEvent, handle: Handle) {
     :viewBox="`0 0 ${width} ${height}`"
     class="block w-full h-auto select-none cursor-pointer"
     role="group"
-    :aria-label="`The year of ${almanac.name}, ${dayWords(almanac.from)} to ${dayWords(almanac.to)}`"
+    :aria-label="
+      tell('the-year-of-to', {
+        almanac: almanac.name,
+        from: dayWords(almanac.from),
+        to: dayWords(almanac.to),
+      })
+    "
     @pointerdown="pick"
     @pointermove="slide"
     @pointerup="drop"
@@ -143,9 +159,9 @@ function nudge(event: KeyboardEvent, handle: Handle) {
       />
       <text :x="m.x + 6" y="20" font-size="16" style="font-weight: 600">{{ m.name }}</text>
     </g>
-    <text :x="LEFT - 12" y="84" text-anchor="end" font-size="16">growing warmth</text>
+    <text :x="LEFT - 12" y="84" text-anchor="end" font-size="16">{{ tell('growing-warmth') }}</text>
     <text :x="LEFT - 12" y="102" text-anchor="end" font-size="14" style="fill: var(--ink2)">
-      over {{ warmthWords(almanac.base_c, units) }}
+      {{ tell('over', { base: warmthWords(almanac.base_c, units) }) }}
     </text>
     <path :d="warmth" fill="var(--leaf-soft)" stroke="var(--edge)" />
     <g v-for="f in flushes" :key="f.name + f.from">
@@ -164,7 +180,7 @@ function nudge(event: KeyboardEvent, handle: Handle) {
     </g>
     <line :x1="LEFT" :x2="right" :y1="FLOOR" :y2="FLOOR" stroke="var(--ink)" stroke-width="2" />
     <text :x="LEFT - 12" y="134" text-anchor="end" font-size="16" style="fill: var(--frost)">
-      frost likely
+      {{ tell('frost-likely') }}
     </text>
     <g v-for="f in frost" :key="f.from">
       <line
@@ -199,7 +215,7 @@ function nudge(event: KeyboardEvent, handle: Handle) {
         class="halo"
         style="font-weight: 600"
       >
-        strong sun on bark
+        {{ tell('strong-sun-on-bark') }}
       </text>
     </g>
     <line
@@ -231,7 +247,7 @@ function nudge(event: KeyboardEvent, handle: Handle) {
       </text>
       <text v-else :x="p.x + p.w + 4" y="206" font-size="13.5" class="halo">{{ p.label }}</text>
     </g>
-    <text :x="LEFT - 12" y="170" text-anchor="end" font-size="16">the tree</text>
+    <text :x="LEFT - 12" y="170" text-anchor="end" font-size="16">{{ tell('the-tree') }}</text>
     <g v-for="c in crops" :key="c.label + c.from">
       <rect
         :x="c.x"
@@ -264,7 +280,7 @@ function nudge(event: KeyboardEvent, handle: Handle) {
         stroke-width="1.3"
         stroke-dasharray="3 3"
       />
-      <text :x="s.x + s.w + 4" y="186" font-size="13.5" class="halo">set</text>
+      <text :x="s.x + s.w + 4" y="186" font-size="13.5" class="halo">{{ tell('set') }}</text>
     </g>
     <RibbonLane
       v-for="lane in lanes"
@@ -280,7 +296,7 @@ function nudge(event: KeyboardEvent, handle: Handle) {
       role="slider"
       tabindex="0"
       class="cursor-ew-resize no-print"
-      :aria-label="`What if the ${h.says} moved`"
+      :aria-label="tell('what-if-the-moved', { says: h.says })"
       :aria-valuenow="dayNumber(h.iso)"
       :aria-valuetext="h.iso"
       :data-handle="h.name"
@@ -312,7 +328,7 @@ function nudge(event: KeyboardEvent, handle: Handle) {
         stroke-dasharray="6 4"
       />
       <text :x="x(almanac.today) + 6" y="40" font-size="15" class="halo" style="font-weight: 600">
-        today
+        {{ tell('today') }}
       </text>
       <line
         :x1="x(day)"

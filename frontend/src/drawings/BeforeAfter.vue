@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Two photos of one tree over each other, with a slider between before and after. */
+import tell from 'words:drawings'
 import { ref, useId } from 'vue'
 
 defineProps<{
@@ -14,15 +15,18 @@ const id = useId()
 <template>
   <figure class="grid gap-1">
     <div class="both">
-      <img :src="`/api/photos/${after.id}.jpg`" :alt="`${name} after the work, ${after.day}`" />
+      <img
+        :src="`/api/photos/${after.id}.jpg`"
+        :alt="tell('after-the-work', { name, day: after.day })"
+      />
       <img
         :src="`/api/photos/${before.id}.jpg`"
-        :alt="`${name} before the work, ${before.day}`"
+        :alt="tell('before-the-work', { name, day: before.day })"
         :style="{ clipPath: `inset(0 ${100 - share}% 0 0)` }"
       />
       <i :style="{ left: `${share}%` }" aria-hidden="true" />
     </div>
-    <label :for="id" class="sr-only">How much of the photo from before shows</label>
+    <label :for="id" class="sr-only">{{ tell('how-much-of-the-photo') }}</label>
     <input
       :id="id"
       v-model.number="share"
@@ -30,11 +34,12 @@ const id = useId()
       min="0"
       max="100"
       class="w-full min-h-touch"
-      :aria-valuetext="`${share} % before, ${100 - share} % after`"
+      :aria-valuetext="tell('before-after', { share, which: 100 - share })"
     />
     <figcaption class="flex justify-between text-note">
-      <span>before, {{ before.day }}</span
-      ><span>after, {{ after.day }}</span>
+      <span>{{ tell('before', { day: before.day }) }}</span><span>{{
+        tell('after', { day: after.day })
+      }}</span>
     </figcaption>
   </figure>
 </template>

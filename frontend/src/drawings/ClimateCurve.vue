@@ -3,7 +3,8 @@
  * Twelve monthly minima and maxima as two curves; each point is dragged, or moved by arrow keys,
  * half a degree at a time.
  */
-import { MONTHS } from '@/geometry/day'
+import tell from 'words:drawings'
+import { months } from '@/geometry/day'
 import { useDrag } from '@/composables/useDrag'
 import { useNarrow } from '@/composables/useNarrow'
 import { useSettings } from '@/composables/useSettings'
@@ -32,8 +33,8 @@ const degrees = (c: number) =>
 const line = (values: number[]) =>
   `M${values.map((v, i) => `${x(i).toFixed(1)} ${y(v).toFixed(1)}`).join('L')}`
 const curves = computed(() => [
-  { name: 'minimum', values: low.value, ink: 'var(--frost)' },
-  { name: 'maximum', values: high.value, ink: 'var(--tape)' },
+  { name: tell('minimum'), values: low.value, ink: 'var(--frost)' },
+  { name: tell('maximum'), values: high.value, ink: 'var(--tape)' },
 ])
 function set(curve: string, month: number, celsius: number) {
   const value = Math.max(-30, Math.min(50, Math.round(celsius * 2) / 2))
@@ -79,7 +80,7 @@ function key(event: KeyboardEvent, curve: string, month: number, value: number) 
       <text :x="LEFT - 8" :y="y(m) + 5" text-anchor="end" font-size="14">{{ degrees(m) }}</text>
     </g>
     <text
-      v-for="(m, i) in MONTHS"
+      v-for="(m, i) in months()"
       :key="m"
       :x="x(i)"
       y="286"
@@ -97,7 +98,7 @@ function key(event: KeyboardEvent, curve: string, month: number, value: number) 
         role="slider"
         tabindex="0"
         class="cursor-ns-resize"
-        :aria-label="`${MONTHS[i]}, mean daily ${c.name}`"
+        :aria-label="tell('mean-daily', { month: months()[i], name: c.name })"
         :aria-valuenow="v"
         aria-valuemin="-30"
         aria-valuemax="50"

@@ -3,20 +3,21 @@
  * Shares of a usual crop by year, brought back beside replanted: filled and outlined columns on one
  * scale.
  */
+import tell from 'words:drawings'
 import { shareWords } from '@/geometry/measure'
 import { computed } from 'vue'
 
 const props = withDefaults(
   defineProps<{ heal: number[]; replant: number[]; healSays?: string; replantSays?: string }>(),
   {
-    healSays: 'brought back',
-    replantSays: 'replanted',
+    healSays: () => tell('brought-back'),
+    replantSays: () => tell('replanted'),
   },
 )
 const H = 84
 const W = 46
 const byYear = (shares: number[]) =>
-  shares.map((s, i) => `year ${i + 1} ${shareWords(s)}`).join(', ')
+  shares.map((s, i) => tell('year-2', { i: i + 1, share: shareWords(s) })).join(', ')
 const says = computed(
   () => `${props.healSays}: ${byYear(props.heal)}. ${props.replantSays}: ${byYear(props.replant)}.`,
 )
@@ -61,14 +62,14 @@ const says = computed(
         />
         <text x="21" :y="H + 26" font-size="15" text-anchor="middle">{{ i + 1 }}</text>
       </g>
-      <text :x="44" :y="H + 41" font-size="15">years after the freeze</text>
+      <text :x="44" :y="H + 41" font-size="15">{{ tell('years-after-the-freeze') }}</text>
     </svg>
     <figcaption class="flex gap-5 text-note">
       <span
         ><i class="key" style="background: var(--fruit)" aria-hidden="true" /> {{ healSays }}</span
       >
       <span><i class="key hatch" aria-hidden="true" /> {{ replantSays }}</span>
-      <span class="text-ink2">of the usual crop</span>
+      <span class="text-ink2">{{ tell('of-the-usual-crop') }}</span>
     </figcaption>
   </figure>
 </template>

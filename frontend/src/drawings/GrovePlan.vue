@@ -3,6 +3,7 @@
  * The holding in plan, to scale, at any size: blocks by their shares of tone, rows as bands, trees as
  * rings with the tone in the heart. Gaps where a tree died; hedgerows as one band.
  */
+import tell from 'words:drawings'
 import type { Grove, GroveTree } from '@/api/client'
 import { fitPlan, fromPlan, toPlan, type PlanView, type Spot } from '@/geometry/plan'
 import { inside, layerAt, lassoed, sceneOf } from '@/geometry/scene'
@@ -253,7 +254,7 @@ defineExpose({ zoom, pan, all, nearer, view, layer })
     class="frame"
     :style="{ width: `${width}px`, height: `${height}px` }"
     role="group"
-    :aria-label="`Plan of ${scene.trees.length} trees; find them by name above or in the list beside`"
+    :aria-label="tell('plan-of-trees-find-them', { trees: scene.trees.length })"
     :class="[
       moving || choosing || draft || nearer ? 'touch-none' : 'touch-pan-y',
       { '!cursor-move': moving, '!cursor-crosshair': choosing || draft?.drawn },
@@ -324,7 +325,7 @@ defineExpose({ zoom, pan, all, nearer, view, layer })
       class="sheet"
       :viewBox="`0 0 ${width} ${height}`"
       role="group"
-      aria-label="The block on the plan"
+      :aria-label="tell('the-block-on-the-plan')"
     >
       <BlockDraft
         :draft="draft"
@@ -338,7 +339,7 @@ defineExpose({ zoom, pan, all, nearer, view, layer })
       v-for="p in plates"
       :key="p.block.id"
       :href="`/block/${p.block.id}`"
-      :aria-label="`Block ${p.block.name}`"
+      :aria-label="tell('block', { block: p.block.name })"
       class="plate board"
       :class="{ 'pointer-events-none': choosing || moving || draft }"
       :style="{ transform: `translate(${p.x}px, ${p.y}px)` }"

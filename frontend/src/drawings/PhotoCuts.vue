@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Cuts marked on the photo a tree was traced on: touch a limb where it is to be cut. */
+import tell from 'words:drawings'
 import type { Cut, Frame, Schemas } from '@/api/client'
 import { alongShare, between } from '@/geometry/elevation'
 import type { Touch } from '@/geometry/trace'
@@ -64,7 +65,7 @@ function touched(place: Touch) {
     :src="`/api/photos/${seen.photo_id}.jpg`"
     :width="seen.width"
     :height="seen.height"
-    says="The tree on its photo. Touch a limb where it is to be cut."
+    :says="tell('the-tree-on-its-photo')"
     @touch="touched"
   >
     <template #default="{ scale }">

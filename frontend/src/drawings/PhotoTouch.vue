@@ -3,6 +3,7 @@
  * A picture to touch: by finger, mouse or keys; pinched, wheeled or keyed nearer; dragged when near.
  * What lies on it is drawn by the page, in the picture's own pixels.
  */
+import tell from 'words:drawings'
 import { usePart } from '@/composables/usePart'
 import type { Touch } from '@/geometry/trace'
 import { useElementSize } from '@vueuse/core'
@@ -98,12 +99,19 @@ defineExpose({ zoom })
         />
       </g>
     </svg>
-    <div class="zooms no-print" role="group" aria-label="Nearer and farther">
-      <button type="button" class="btn btn-small" aria-label="Nearer" @click="zoom(1.6)">+</button>
-      <button type="button" class="btn btn-small" aria-label="Farther" @click="zoom(1 / 1.6)">
+    <div class="zooms no-print" role="group" :aria-label="tell('nearer-and-farther')">
+      <button type="button" class="btn btn-small" :aria-label="tell('nearer')" @click="zoom(1.6)">
+        +
+      </button>
+      <button
+        type="button"
+        class="btn btn-small"
+        :aria-label="tell('farther')"
+        @click="zoom(1 / 1.6)"
+      >
         −
       </button>
-      <button type="button" class="btn btn-small" @click="all">Whole picture</button>
+      <button type="button" class="btn btn-small" @click="all">{{ tell('whole-picture') }}</button>
     </div>
   </div>
 </template>

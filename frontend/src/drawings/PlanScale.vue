@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** The scale of a plan, and where north is. */
+import tell from 'words:drawings'
 import { scaleBar, type PlanView } from '@/geometry/plan'
 import type { Units } from '@/geometry/measure'
 import { computed } from 'vue'
@@ -33,7 +34,9 @@ const barWords = computed(() =>
     <text :x="bar * view.scale" y="-5" font-size="14" text-anchor="end">{{ barWords }}</text>
     <g :transform="`translate(158 -8)`">
       <path d="M0 14V-8M0 -16l-7 11h14z" fill="var(--ink)" stroke="var(--ink)" stroke-width="2" />
-      <text y="-20" font-size="15" text-anchor="middle" style="font-weight: 600">N</text>
+      <text y="-20" font-size="15" text-anchor="middle" style="font-weight: 600">{{
+        tell('n')
+      }}</text>
     </g>
   </g>
 </template>

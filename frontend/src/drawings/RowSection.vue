@@ -3,6 +3,8 @@
  * Three rows across, to scale: as they stand, the wall to cut, the sun over them and the hours it
  * gives. Handles move the wall; it decides nothing.
  */
+import { decimals } from '@/words/numbers'
+import tell from 'words:drawings'
 import { useDrag } from '@/composables/useDrag'
 import { useNarrow } from '@/composables/useNarrow'
 import type { Schemas } from '@/api/client'
@@ -73,7 +75,7 @@ const bars = computed(() => {
       const long = (hours / most) * room
       const at = side === 0 ? x(half) : x(-half) - long
       const words =
-        i === 0 || i === wall.sun_hours.length - 1 || i === 4 ? `${hours.toFixed(1)} h` : ''
+        i === 0 || i === wall.sun_hours.length - 1 || i === 4 ? `${decimals(hours, 1)} h` : ''
       return {
         key: `${side}-${i}`,
         x: at,
@@ -115,19 +117,21 @@ const handles = computed(() => [
     id: 'roof' as Handle,
     cx: x(0),
     cy: y(props.cut.height_m),
-    says: `Roof, ${lengthWords(props.cut.height_m, props.units)}`,
+    says: tell('roof', { height: lengthWords(props.cut.height_m, props.units) }),
   },
   {
     id: 'foot' as Handle,
     cx: x(props.cut.base_width_m / 2),
     cy: y(props.cut.skirt_m),
-    says: `Foot of the wall, ${lengthWords(props.cut.base_width_m, props.units)} across`,
+    says: tell('foot-of-the-wall-across', {
+      baseWidth: lengthWords(props.cut.base_width_m, props.units),
+    }),
   },
   {
     id: 'shoulder' as Handle,
     cx: x(props.cut.top_width_m / 2),
     cy: y(props.cut.height_m),
-    says: `Shoulder, ${lengthWords(props.cut.top_width_m, props.units)} across`,
+    says: tell('shoulder-across', { topWidth: lengthWords(props.cut.top_width_m, props.units) }),
   },
 ])
 function change(id: Handle, mx: number, mz: number) {
@@ -164,7 +168,7 @@ function key(event: KeyboardEvent, id: Handle) {
     ref="svg"
     :viewBox="`0 0 ${W} ${H}`"
     class="section"
-    aria-label="Rows in section, to scale"
+    :aria-label="tell('rows-in-section-to-scale')"
     role="group"
     @pointermove="move"
     @pointerup="drop"
@@ -205,7 +209,7 @@ function key(event: KeyboardEvent, id: Handle) {
           text-anchor="middle"
           font-size="15"
         >
-          row {{ row.n }}
+          {{ tell('row-2', { n: row.n }) }}
         </text>
       </g>
       <g class="dimension">
@@ -231,7 +235,7 @@ function key(event: KeyboardEvent, id: Handle) {
           :y2="alley.y + 5"
         />
         <text :x="(alley.a + alley.b) / 2" :y="alley.y - 6" text-anchor="middle" font-size="15">
-          alley {{ lengthWords(Math.max(0, spacing - cut.base_width_m), units) }}
+          {{ tell('alley', { Math: lengthWords(Math.max(0, spacing - cut.base_width_m), units) }) }}
         </text>
       </g>
       <line v-for="(l, i) in shade" :key="i" v-bind="l" class="shade" />

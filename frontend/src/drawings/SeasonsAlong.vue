@@ -3,6 +3,7 @@
  * One tree in several seasons on one ground and staff, to scale; its uncut twin as a dashed line
  * about it. The first stands as it is, its cuts marked, and can be touched. Plain numbers in.
  */
+import tell from 'words:drawings'
 import type { Cut, Frame, Limb } from '@/api/client'
 import { useDrag } from '@/composables/useDrag'
 import { crownLine } from '@/geometry/crown'
@@ -79,7 +80,7 @@ const inks = computed(() =>
 )
 const wanted = computed(() =>
   onStaff(
-    [{ at: props.wanted, name: 'wanted', tone: 'var(--tape)', dash: '10 5' }],
+    [{ at: props.wanted, name: tell('wanted'), tone: 'var(--tape)', dash: '10 5' }],
     views.value[0]!,
     props.units,
   ),
@@ -101,7 +102,9 @@ function down(event: PointerEvent, limb: Limb | undefined) {
   emit('pick', limb.id, keepAt(place(event), limb))
 }
 const limbOf = (id: string) => first.value.frame.limbs.find((l) => l.id === id)
-const says = computed(() => `The tree ${props.trees.map((t) => t.title).join(', ')}`)
+const says = computed(() =>
+  tell('the-tree-2', { trees: props.trees.map((t) => t.title).join(', ') }),
+)
 </script>
 
 <template>

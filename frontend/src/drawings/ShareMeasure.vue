@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Share of canopy as a ruled bar, with the limits as notches and each cut as a numbered piece. */
+import tell from 'words:drawings'
 import { shareWords } from '@/geometry/measure'
 import { computed } from 'vue'
 
@@ -41,9 +42,12 @@ const laid = computed(() => {
 const limitAt = computed(() => (props.limit === null ? null : x(props.used + props.limit)))
 const yearAt = computed(() => x(props.year))
 const apart = computed(() => limitAt.value !== null && Math.abs(yearAt.value - limitAt.value) > 150)
-const says = computed(
-  () =>
-    `${shareWords(marked.value)} marked, ${props.limitSays}, this year ${shareWords(props.year)}`,
+const says = computed(() =>
+  tell('marked-this-year', {
+    marked: shareWords(marked.value),
+    limitSays: props.limitSays,
+    year: shareWords(props.year),
+  }),
 )
 const big = computed(() => (full.value > 0.4 ? 10 : 5))
 </script>
@@ -121,7 +125,7 @@ const big = computed(() => (full.value > 0.4 ? 10 : 5))
         font-size="15"
         :text-anchor="yearAt > W - 110 ? 'end' : 'start'"
       >
-        this year {{ shareWords(year) }}
+        {{ tell('this-year', { year: shareWords(year) }) }}
       </text>
     </template>
   </svg>

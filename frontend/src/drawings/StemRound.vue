@@ -3,6 +3,7 @@
  * A trunk seen from above: dead bark hatched, scratched sides marked, a ring where to scratch next.
  * Radius to the trunk's own measure.
  */
+import tell from 'words:drawings'
 import type { Schemas } from '@/api/client'
 import { onRound, wedge } from '@/geometry/round'
 import { windWords } from '@/geometry/measure'
@@ -27,7 +28,7 @@ const next = computed(() =>
     viewBox="-100 -100 200 200"
     class="block w-[190px] h-[190px]"
     role="img"
-    :aria-label="`The trunk from above, ${trunk} thick. ${test.found.says}`"
+    :aria-label="tell('the-trunk-from-above-thick', { trunk, found: test.found.says })"
   >
     <circle r="72" fill="var(--sheet)" stroke="var(--ink)" stroke-width="1.8" />
     <circle r="52" fill="none" stroke="var(--rule)" stroke-width="1.4" />
@@ -64,7 +65,9 @@ const next = computed(() =>
       stroke="var(--tape)"
       stroke-width="3.4"
     />
-    <text y="-79" font-size="15" text-anchor="middle" style="font-weight: 600">N</text>
+    <text y="-79" font-size="15" text-anchor="middle" style="font-weight: 600">
+      {{ tell('n') }}
+    </text>
     <text y="6" x="0" font-size="13" text-anchor="middle">{{ trunk }}</text>
   </svg>
 </template>

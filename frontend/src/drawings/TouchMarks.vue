@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What was touched so far, drawn over the picture: white under ink, so that it shows on both. */
+import tell from 'words:drawings'
 import type { Touch, Touched } from '@/geometry/trace'
 import { computed } from 'vue'
 
@@ -13,7 +14,8 @@ const stretches = computed(() => {
   if (t.trunk.across) found.push({ id: 'trunk', d: line(...t.trunk.across) })
   for (const limb of t.limbs) {
     if (limb.tip) found.push({ id: limb.id, d: line(limb.fork, limb.tip) })
-    if (limb.thick.across) found.push({ id: `${limb.id} across`, d: line(...limb.thick.across) })
+    if (limb.thick.across)
+      found.push({ id: tell('across-4', { limb: limb.id }), d: line(...limb.thick.across) })
   }
   return found
 })

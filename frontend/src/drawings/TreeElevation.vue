@@ -3,6 +3,7 @@
  * One tree seen from the side, to scale, against the measuring staff. Plain numbers in, shapes out;
  * it decides nothing.
  */
+import tell from 'words:drawings'
 import { useDrag } from '@/composables/useDrag'
 import { usePart } from '@/composables/usePart'
 import type { Cut, Frame, Limb } from '@/api/client'
@@ -74,8 +75,11 @@ const trunk = computed(() =>
 )
 const says = computed(() => {
   const { height_m: tall, spread_m: across } = props.frame
-  const size = `${lengthWords(tall, props.units)} tall, ${lengthWords(across, props.units)} across`
-  return `The tree from ${windWords(props.from)}, ${size}`
+  const size = tell('tall-across-2', {
+    tall: lengthWords(tall, props.units),
+    across: lengthWords(across, props.units),
+  })
+  return tell('the-tree-from', { from: windWords(props.from), size })
 })
 const union = computed(() =>
   props.frame.union_m === null ? null : view.value.y0 - props.frame.union_m * view.value.scale,
@@ -87,9 +91,9 @@ const pointers = computed(() => {
   // from the soil of a pot a hand reaches less high, and nothing hangs to the ground
   const reach = props.plain ? null : props.reach - (pot.value?.deep ?? 0)
   const marks = [
-    { at: props.cap, name: 'wanted', tone: 'var(--tape)', dash: '10 5' },
-    { at: reach, name: 'reach', tone: quiet, dash: '2 5' },
-    { at: pot.value ? null : props.frame.skirt_m, name: 'skirt', tone: quiet, dash: '2 5' },
+    { at: props.cap, name: tell('wanted'), tone: 'var(--tape)', dash: '10 5' },
+    { at: reach, name: tell('reach'), tone: quiet, dash: '2 5' },
+    { at: pot.value ? null : props.frame.skirt_m, name: tell('skirt-2'), tone: quiet, dash: '2 5' },
   ]
   return onStaff(marks, view.value, props.units)
 })
@@ -232,8 +236,13 @@ const limbOf = (id: string) => props.frame.limbs.find((l) => l.id === id)
         @click="touch && emit('pick', d.limb.id, 0)"
       >
         <title v-if="frame.drawn">
-          {{ d.limb.name }}, {{ diameterWords(d.limb.base_mm, units) }},
-          {{ lengthWords(d.limb.length_m, units) }} long
+          {{
+            tell('long', {
+              limb: d.limb.name,
+              base: diameterWords(d.limb.base_mm, units),
+              length: lengthWords(d.limb.length_m, units),
+            })
+          }}
         </title>
       </path>
     </g>
@@ -247,7 +256,7 @@ const limbOf = (id: string) => props.frame.limbs.find((l) => l.id === id)
         style="font-weight: 600"
         class="halo"
       >
-        union {{ lengthWords(frame.union_m!, units) }}
+        {{ tell('union', { union: lengthWords(frame.union_m!, units) }) }}
       </text>
       <text
         v-for="p in pointers"
@@ -277,7 +286,7 @@ const limbOf = (id: string) => props.frame.limbs.find((l) => l.id === id)
           class="halo"
           style="font-weight: 600"
         >
-          after {{ lengthWords(afterHeight!, units) }}
+          {{ tell('after-2', { afterHeight: lengthWords(afterHeight!, units) }) }}
         </text>
       </g>
     </g>

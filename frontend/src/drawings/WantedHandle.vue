@@ -3,6 +3,7 @@
  * The line a tree is wanted at, with a handle: dragged by pointer or moved by keys; where nobody
  * said so yet, the handle waits at the top of the tree.
  */
+import tell from 'words:drawings'
 import { useDrag } from '@/composables/useDrag'
 import { lengthWords, type Units } from '@/geometry/measure'
 import { computed, ref } from 'vue'
@@ -45,8 +46,8 @@ function keys(event: KeyboardEvent) {
 const x = computed(() => props.size[0] - 28)
 const says = computed(() =>
   props.wanted === null && moving.value === null
-    ? 'how high?'
-    : `wanted ${lengthWords(at.value, props.units)}`,
+    ? tell('how-high')
+    : tell('wanted-2', { at: lengthWords(at.value, props.units) }),
 )
 </script>
 
@@ -56,7 +57,7 @@ const says = computed(() =>
     role="slider"
     tabindex="0"
     class="cursor-ns-resize touch-none no-print"
-    aria-label="How high the tree is wanted"
+    :aria-label="tell('how-high-the-tree-is')"
     aria-orientation="vertical"
     :aria-valuemin="LOWEST"
     :aria-valuemax="30"

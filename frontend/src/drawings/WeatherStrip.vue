@@ -3,6 +3,7 @@
  * Days as bars from minimum to maximum against the frost line and the heat line; rain as drops of
  * ink below.
  */
+import tell from 'words:drawings'
 import { dayWords } from '@/geometry/day'
 import { useSettings } from '@/composables/useSettings'
 import { computed } from 'vue'
@@ -30,9 +31,12 @@ const said = computed(() => {
   const cold = props.forecast.filter((d) => (d.tmin ?? 9) <= 0)
   const hot = props.forecast.filter((d) => (d.tmax ?? 0) >= 35)
   const first = (days: Day[]) => (days[0] ? dayWords(days[0].date) : '')
-  const seen = `Weather: ${props.days.length} days measured, ${props.forecast.length} foreseen.`
-  const frost = cold.length ? `Frost on ${first(cold)}.` : 'No frost foreseen.'
-  return `${seen} ${frost} ${hot.length ? `Heat on ${first(hot)}.` : ''}`
+  const seen = tell('weather-days-measured-foreseen', {
+    days: props.days.length,
+    forecast: props.forecast.length,
+  })
+  const frost = cold.length ? tell('frost-on', { cold: first(cold) }) : tell('no-frost-foreseen')
+  return `${seen} ${frost} ${hot.length ? tell('heat-on', { hot: first(hot) }) : ''}`
 })
 </script>
 
@@ -90,9 +94,9 @@ const said = computed(() => {
         stroke-dasharray="6 4"
       />
       <text :x="44 + days.length * step - 5" y="164" text-anchor="end" font-size="15">
-        measured
+        {{ tell('measured-2') }}
       </text>
-      <text :x="44 + days.length * step + 5" y="164" font-size="15">foreseen</text>
+      <text :x="44 + days.length * step + 5" y="164" font-size="15">{{ tell('foreseen') }}</text>
     </template>
   </svg>
 </template>

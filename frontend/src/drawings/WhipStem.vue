@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** One stem to scale: its leaves from where they begin to the top, and the cut as a mark. */
+import tell from 'words:drawings'
 import { lengthWords, type Units } from '@/geometry/measure'
 import { computed } from 'vue'
 
@@ -20,7 +21,7 @@ const blades = computed(() => {
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${W} ${H}`" class="w-full max-w-xs" role="img" aria-label="The stem">
+  <svg :viewBox="`0 0 ${W} ${H}`" class="w-full max-w-xs" role="img" :aria-label="tell('the-stem')">
     <line x1="20" :x2="W - 10" :y1="GROUND" :y2="GROUND" stroke="var(--ink)" stroke-width="2" />
     <line x1="130" x2="130" :y1="GROUND" :y2="y(height)" stroke="var(--ink)" stroke-width="5" />
     <path
@@ -43,8 +44,10 @@ const blades = computed(() => {
       stroke="var(--tape)"
       stroke-width="4"
     />
-    <text x="172" :y="y(cut) + 5" font-size="15">cut {{ lengthWords(cut, units) }}</text>
+    <text x="172" :y="y(cut) + 5" font-size="15">
+      {{ tell('cut', { cut: lengthWords(cut, units) }) }}
+    </text>
     <text x="20" :y="y(height) + 5" font-size="15">{{ lengthWords(height, units) }}</text>
-    <text x="20" :y="y(leaves) + 5" font-size="15">leaves from</text>
+    <text x="20" :y="y(leaves) + 5" font-size="15">{{ tell('leaves-from') }}</text>
   </svg>
 </template>

@@ -3,6 +3,7 @@
  * One kind of work over the year ahead: four tones above, and what a cut costs below them, solid
  * where the days are open.
  */
+import tell from 'words:drawings'
 import type { Schemas } from '@/api/client'
 import { addDays, dayWords } from '@/geometry/day'
 import { dayNumber, monthsOf, ribbonScale, runs } from '@/geometry/ribbon'
@@ -48,8 +49,11 @@ const open = computed(() =>
     }),
 )
 const ink = (status: string) => (status === 'go' ? 'var(--on-leaf)' : 'var(--ink)')
-const says = computed(
-  () => `${props.lane.name} over the year: ${tones.value.map((t) => t.status).join(', ')}`,
+const says = computed(() =>
+  tell('over-the-year', {
+    lane: props.lane.name,
+    tones: tones.value.map((t) => t.status).join(', '),
+  }),
 )
 function pick(event: MouseEvent) {
   const box = (event.currentTarget as SVGElement).getBoundingClientRect()
@@ -118,7 +122,7 @@ const late = computed(() => at(props.day) > props.width * 0.62)
       :text-anchor="late ? 'end' : 'start'"
       style="font-weight: 600; fill: var(--tape)"
     >
-      {{ day === today ? 'today ' : '' }}{{ dayWords(day) }}
+      {{ day === today ? tell('today') + ' ' : '' }}{{ dayWords(day) }}
     </text>
     <line :x1="LEFT" :x2="width - 4" :y1="FLOOR" :y2="FLOOR" stroke="var(--ink)" stroke-width="2" />
   </svg>

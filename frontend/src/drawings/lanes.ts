@@ -1,7 +1,9 @@
 /** The lanes of work under the months: runs, labels that fit, and the curve of what a cut costs. */
+import tell from 'words:drawings'
 import type { Schemas } from '@/api/client'
 import { shareWords } from '@/geometry/measure'
 import { addDays } from '@/geometry/day'
+import { TONE_WORDS } from './tones'
 import { dayNumber, runs, type Piece } from '@/geometry/ribbon'
 
 /** The curve under a lane: so many pixels for so many crops. */
@@ -37,8 +39,8 @@ function pricePath(prices: number[], from: string, floor: number, days: Days): s
 
 /** What stands on a run: its share, or its tone. */
 export function labelOf(run: Piece): string {
-  if (run.status !== 'go' && run.status !== 'light') return run.status
-  return run.max_share === null ? 'any day' : shareWords(run.max_share)
+  if (run.status !== 'go' && run.status !== 'light') return TONE_WORDS[run.status]
+  return run.max_share === null ? tell('open-any-day') : shareWords(run.max_share)
 }
 
 /** Each lane of an almanac, the first at ``top``, ``step`` apart. */

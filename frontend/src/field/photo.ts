@@ -2,6 +2,7 @@
  * A photo made small and upright on this device, without the place it was taken, before anything is
  * sent.
  */
+import tell from 'words:app'
 const SIDE = 1600
 const MOST_MB = 10
 
@@ -13,13 +14,13 @@ export async function smallPhoto(file: File): Promise<Blob | string> {
   const megabytes = file.size / 1024 ** 2
   if (megabytes > MOST_MB) {
     const size = megabytes.toFixed(0)
-    return `That photo has ${size} MB; ${MOST_MB} MB is the most. Take it at a lower setting.`
+    return tell('that-photo-has-mb-mb', { size, MOSTMB: MOST_MB })
   }
   let picture: ImageBitmap
   try {
     picture = await createImageBitmap(file, { imageOrientation: 'from-image' })
   } catch {
-    return 'That file is not a picture this browser can read. Take it as JPEG or PNG.'
+    return tell('that-file-is-not-a')
   }
   const scale = Math.min(1, SIDE / Math.max(picture.width, picture.height))
   const canvas = document.createElement('canvas')
@@ -28,5 +29,5 @@ export async function smallPhoto(file: File): Promise<Blob | string> {
   canvas.getContext('2d')!.drawImage(picture, 0, 0, canvas.width, canvas.height)
   picture.close()
   const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', 0.85))
-  return blob ?? 'The photo could not be made smaller here. Try another.'
+  return blob ?? tell('the-photo-could-not-be')
 }

@@ -2,6 +2,7 @@
  * A walk on this device: every tap is kept here first, then sent; the next question follows from
  * the walk's own data.
  */
+import tell from 'words:app'
 import { api, heed, sentence, unanswered } from '@/api/client'
 import { newId } from '@/api/ids'
 import { onUndone } from '@/composables/useUndo'
@@ -10,9 +11,8 @@ import { onBeforeUnmount, ref, watch, type Ref } from 'vue'
 import { onSent, put, send, useOutbox } from './outbox'
 import { keepWalk, keptWalk, type KeptWalk, type Walk } from './store'
 
-const NOT_ON_PHONE =
-  'Billhook does not answer, and this tree is not on the phone.' +
-  ' Take its row along while there is signal.'
+const notOnPhone = () =>
+  `${tell('billhook-does-not-answer-and')} ${tell('take-its-row-along-while')}`
 
 const DAY_MS = 86_400_000
 
@@ -64,13 +64,13 @@ export function useWalk(tree: Ref<string>) {
       await keepWalk(found, true)
     } catch (error) {
       if (!unanswered(error)) trouble.value = sentence(error)
-      else if (!kept) trouble.value = NOT_ON_PHONE
+      else if (!kept) trouble.value = notOnPhone()
       else if (kept.walk.state === 'open' && !again) walk.value = kept.walk
       else {
         walk.value = begun(kept)
         await keepWalk(walk.value, false)
         await put({
-          says: `A walk on ${walk.value.name}`,
+          says: tell('a-walk-on', { walk: walk.value.name }),
           tree: id,
           method: 'POST',
           path: `/api/trees/${id}/walks`,
@@ -107,7 +107,7 @@ export function useWalk(tree: Ref<string>) {
     await given(async () => {
       await keepWalk(at, false)
       await put({
-        says: `What the look at ${at.name} is for`,
+        says: tell('what-the-look-at-is', { at: at.name }),
         tree: at.tree_id,
         method: 'PUT',
         path: `/api/walks/${at.id}`,
@@ -146,7 +146,7 @@ export function useWalk(tree: Ref<string>) {
     await given(async () => {
       await keepWalk(at, false)
       await put({
-        says: `An answer on ${at.name}`,
+        says: tell('an-answer-on', { at: at.name }),
         tree: at.tree_id,
         method: 'POST',
         path: `/api/walks/${at.id}/answers`,
@@ -163,7 +163,7 @@ export function useWalk(tree: Ref<string>) {
     await given(async () => {
       await keepWalk(at, false)
       await put({
-        says: `The end of the walk on ${at.name}`,
+        says: tell('the-end-of-the-walk', { at: at.name }),
         tree: at.tree_id,
         method: 'POST',
         path: `/api/walks/${at.id}/finish`,

@@ -1,20 +1,20 @@
 /** Days as people type and read them; inside they are ISO dates, `2027-05-30`, or `05-30`. */
+import tell from 'words:app'
+import { language } from '@/words'
 import { ref } from 'vue'
 
-export const MONTHS = [
-  'Jan',
-  'Feb',
-  'Mar',
-  'Apr',
-  'May',
-  'Jun',
-  'Jul',
-  'Aug',
-  'Sep',
-  'Oct',
-  'Nov',
-  'Dec',
-]
+/** Months by their short names, January first, as the language of the pages has them. */
+export function months(): string[] {
+  const short = new Intl.DateTimeFormat(language.value, { month: 'short', timeZone: 'UTC' })
+  return Array.from({ length: 12 }, (_, m) =>
+    short
+      .format(Date.UTC(2027, m, 15))
+      .replace('.', '')
+      .slice(0, 3),
+  )
+}
+/** English months are read in every language. */
+const ENGLISH = 'jan feb mar apr may jun jul aug sep oct nov dec'.split(' ')
 const DAY_MS = 86_400_000
 
 const two = (n: number) => String(n).padStart(2, '0')
@@ -44,12 +44,12 @@ export function fullDay(day: string): string {
 /** A month and day, `MM-DD`, in words: `5 Mar`. */
 export function monthDayWords(monthDay: string): string {
   const [month, day] = monthDay.split('-').map(Number)
-  return `${day} ${MONTHS[month! - 1]}`
+  return `${day} ${months()[month! - 1]}`
 }
 
 /** A month of a year in words: `May 2027`. */
 export const monthWords = (month: string) =>
-  `${MONTHS[Number(month.slice(5, 7)) - 1]} ${Number(month.slice(0, 4))}`
+  `${months()[Number(month.slice(5, 7)) - 1]} ${Number(month.slice(0, 4))}`
 
 interface Within {
   /** Whether `5/30` is how the reader writes the thirtieth of May. */
@@ -67,15 +67,16 @@ function dayOf(year: number, month: number, day: number): string | null {
 }
 
 function monthOf(word: string): number {
-  const nth = word.length < 3 ? -1 : MONTHS.findIndex((m) => m.toLowerCase() === word.slice(0, 3))
-  return nth + 1
+  const begins = (m: string) => m.toLowerCase() === word.slice(0, 3)
+  return word.length < 3 ? 0 : months().findIndex(begins) + 1 || ENGLISH.findIndex(begins) + 1
 }
 
 /** Day, month and year as they were typed; a year of null where none was. */
 function parts(text: string, monthFirst: boolean): [number, number, number | null] | null {
   const named =
-    /^(\d{1,2})(?:st|nd|rd|th)?[\s.]*([a-z]+)\.?,?\s*(\d{2}|\d{4})?$/.exec(text) ??
-    /^([a-z]+)\.?\s*(\d{1,2})(?:st|nd|rd|th)?,?\s*(\d{4})?$/.exec(text)
+    /^(\d{1,2})(?:st|nd|rd|th|º|°)?[\s.]*(?:de\s+)?(\p{L}+)\.?,?\s*(?:de\s+)?(\d{2}|\d{4})?$/u.exec(
+      text,
+    ) ?? /^(\p{L}+)\.?\s*(\d{1,2})(?:st|nd|rd|th)?,?\s*(\d{4})?$/u.exec(text)
   if (named) {
     const [, a, b, year] = named
     const [day, month] = /^\d/.test(a!) ? [Number(a), monthOf(b!)] : [Number(b), monthOf(a!)]
@@ -88,17 +89,40 @@ function parts(text: string, monthFirst: boolean): [number, number, number | nul
   return [first ? b : a, first ? a : b, bare[3] ? Number(bare[3]) : null]
 }
 
+/** The words of a message, of which any will do. */
+const anyOf = (words: string) => words.toLowerCase().split(' | ')
+
+/** Days from today out of `tomorrow`, `in 3 weeks`, `2 days ago`, in the language of the pages. */
+function nearDays(text: string): number | null {
+  for (const [on, words] of [
+    [0, `${tell('today')} | today`],
+    [1, tell('word-tomorrow')],
+    [-1, tell('word-yesterday')],
+  ] as const)
+    if (anyOf(words).includes(text)) return on
+  const span = /^(.*?)\s*(\d{1,3})\s+(\p{L}+)(.*)$/u.exec(text)
+  if (!span) return null
+  const [, before, count, unit, after] = span.map((part) => part.trim())
+  const days = anyOf(tell('word-weeks')).includes(unit!)
+    ? 7
+    : anyOf(tell('word-days')).includes(unit!)
+      ? 1
+      : 0
+  const ago = anyOf(tell('word-ago'))
+  const past = ago.includes(before!) || ago.includes(after!)
+  const ahead = before === '' || anyOf(tell('word-in')).includes(before!)
+  if (!days || !(past || (ahead && after === ''))) return null
+  return Number(count) * days * (past ? -1 : 1)
+}
+
 /**
  * A day out of `30 may`, `May 30, 2027`, `30/5`, `today`, `in 3 weeks`, `2027-05-30`; without its
  * year the nearest that fits between `min` and `max`. Null if it cannot be read.
  */
 export function parseDay(typed: string, within: Within = {}): string | null {
   const text = typed.trim().toLowerCase()
-  const on = { today: 0, tomorrow: 1, yesterday: -1 }[text]
-  if (on !== undefined) return addDays(today.value, on)
-  const span = /^(in\s+)?(\d{1,3})\s+(day|week)s?(\s+ago)?$/.exec(text)
-  if (span)
-    return addDays(today.value, Number(span[2]) * (span[3] === 'week' ? 7 : 1) * (span[4] ? -1 : 1))
+  const near = nearDays(text)
+  if (near !== null) return addDays(today.value, near)
   if (/^\d{4}-\d{2}-\d{2}$/.test(text)) {
     const [year, month, day] = text.split('-').map(Number)
     return dayOf(year!, month!, day!)
@@ -114,9 +138,9 @@ export function parseDay(typed: string, within: Within = {}): string | null {
   const open = fits.filter(
     (d) => (!within.min || d >= within.min) && (!within.max || d <= within.max),
   )
-  const near = (a: string, b: string) =>
+  const nearer = (a: string, b: string) =>
     Math.abs(daysBetween(today.value, a)) - Math.abs(daysBetween(today.value, b))
-  return [...(open.length ? open : fits)].sort(near)[0] ?? null
+  return [...(open.length ? open : fits)].sort(nearer)[0] ?? null
 }
 
 /** The days of a month's sheet, from Monday or from Sunday; null before its first. */

@@ -2,6 +2,8 @@
  * Lengths and diameters as people type and read them. SI inside: metres for lengths, millimetres
  * for diameters.
  */
+import { decimals } from '@/words/numbers'
+import tell from 'words:app'
 
 export type Units = 'metric' | 'us'
 
@@ -95,7 +97,7 @@ function sixteenths(inches: number): string {
 
 /** A length [m] in words: `1.40 m` or `4'7"`. */
 export function lengthWords(metres: number, units: Units): string {
-  if (units === 'metric') return `${metres.toFixed(2)} m`
+  if (units === 'metric') return `${decimals(metres, 2)} m`
   const inches = Math.round(metres / INCH)
   return `${Math.floor(inches / 12)}'${inches % 12}"`
 }
@@ -106,7 +108,8 @@ export function diameterWords(mm: number, units: Units): string {
 }
 
 /** A number with its thousands apart, and a decimal where it is small. */
-const amountWords = (n: number) => n.toFixed(n >= 100 ? 0 : 1).replace(/\B(?=(\d{3})+$)/g, '\u202f')
+const amountWords = (n: number) =>
+  decimals(n, n >= 100 ? 0 : 1).replace(/\B(?=(\d{3})+$)/g, '\u202f')
 
 /** A weight [kg] in words. */
 export function weightWords(kg: number, units: Units): string {
@@ -126,13 +129,15 @@ export function parseWeight(typed: string, units: Units): number | null {
 
 /** A heap or a crown [m³] in words. */
 export function heapWords(m3: number, units: Units): string {
-  return units === 'metric' ? `${m3.toFixed(2)} m³` : `${(m3 / FOOT ** 3).toFixed(1)} cu ft`
+  return units === 'metric'
+    ? `${decimals(m3, 2)} m³`
+    : tell('cu-ft', { m3: decimals(m3 / FOOT ** 3, 1) })
 }
 
 /** What a tank holds [l] in words. */
 export function volumeWords(litres: number, units: Units): string {
   const shown = units === 'metric' ? litres : litres / LITRES_PER_GALLON
-  return `${shown.toFixed(shown < 10 ? 1 : 0)} ${units === 'metric' ? 'litres' : 'gallons'}`
+  return `${decimals(shown, shown < 10 ? 1 : 0)} ${units === 'metric' ? tell('litres') : tell('gallons')}`
 }
 
 const OTHERS: Record<string, [number, string]> = {
@@ -142,7 +147,7 @@ const OTHERS: Record<string, [number, string]> = {
   km: [0.62137119, 'miles'],
   kg: [1 / LB, 'lb'],
   litres: [1 / LITRES_PER_GALLON, 'gallons'],
-  m2: [1 / FOOT ** 2, 'sq ft'],
+  m2: [1 / FOOT ** 2, tell('sq-ft')],
   'kg/m3': [FOOT ** 3 / LB, 'lb/cu ft'],
   'm/min': [1 / FOOT, 'ft/min'],
 }
@@ -161,7 +166,7 @@ export function shareWords(share: number): string {
   const percent = share * 100
   return Math.abs(percent - Math.round(percent)) < 0.05
     ? `${Math.round(percent)} %`
-    : `${percent.toFixed(1)} %`
+    : `${decimals(percent, 1)} %`
 }
 
 const CLOCK = /^(1[0-2]|[1-9])\s*(?:o'?clock|h)?$/
@@ -205,6 +210,10 @@ const COMPASS_WORDS: Record<string, string> = {
  */
 export function parseDirection(typed: string, standing: number): number | null {
   const text = typed.trim().toLowerCase()
+  const own = [tell('winds'), tell('winds-in-full')]
+    .map((all) => all.toLowerCase().split(' ').indexOf(text))
+    .find((nth) => nth >= 0)
+  if (own !== undefined) return own * 45
   const wind = COMPASS.indexOf(COMPASS_WORDS[text] ?? text)
   if (wind >= 0) return wind * 22.5
   const degrees =
@@ -216,25 +225,56 @@ export function parseDirection(typed: string, standing: number): number | null {
   return null
 }
 
+/** The eight winds, from north on. */
+export const winds = () => tell('winds').split(' ')
+
 /** The wind of eight that a bearing points to. */
 export function windWords(bearing: number): string {
-  return ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'][
-    Math.round((((bearing % 360) + 360) % 360) / 45) % 8
-  ]!
+  return winds()[Math.round((((bearing % 360) + 360) % 360) / 45) % 8]!
 }
 
 export const SLOPES = [
-  { word: 'upright', rise: 80 },
-  { word: 'steep', rise: 60 },
-  { word: 'slanting', rise: 40 },
-  { word: 'flat', rise: 8 },
-  { word: 'hanging', rise: -25 },
+  {
+    word: 'upright',
+    rise: 80,
+    get says() {
+      return tell('upright')
+    },
+  },
+  {
+    word: 'steep',
+    rise: 60,
+    get says() {
+      return tell('steep')
+    },
+  },
+  {
+    word: 'slanting',
+    rise: 40,
+    get says() {
+      return tell('slanting')
+    },
+  },
+  {
+    word: 'flat',
+    rise: 8,
+    get says() {
+      return tell('flat')
+    },
+  },
+  {
+    word: 'hanging',
+    rise: -25,
+    get says() {
+      return tell('hanging')
+    },
+  },
 ] as const
 
 /** A rise in degrees out of `steep`, `slanting`, `flat` or `35°`; null if it cannot be read. */
 export function parseSlope(typed: string): number | null {
   const text = typed.trim().toLowerCase()
-  const word = SLOPES.find((s) => s.word === text)
+  const word = SLOPES.find((s) => s.word === text || s.says.toLowerCase() === text)
   if (word) return word.rise
   const degrees = /^(-?\d{1,2}(?:\.\d+)?)\s*(?:°|deg|degrees)?$/.exec(text)
   return degrees && Math.abs(Number(degrees[1])) <= 90 ? Number(degrees[1]) : null

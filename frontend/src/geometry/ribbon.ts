@@ -1,5 +1,5 @@
 /** Time as a ribbon: dates to pixels, months, runs of one tone. Pure functions. */
-import { addDays, MONTHS } from './day'
+import { addDays, months } from './day'
 
 const DAY = 86_400_000
 
@@ -35,7 +35,7 @@ export function monthsOf(from: string, to: string): { start: string; name: strin
   ) {
     out.push({
       start,
-      name: MONTHS[month - 1] + (month === 1 || !out.length ? ` ’${String(year).slice(2)}` : ''),
+      name: months()[month - 1] + (month === 1 || !out.length ? ` ’${String(year).slice(2)}` : ''),
     })
     ;[year, month] = month === 12 ? [year + 1, 1] : [year, month + 1]
   }

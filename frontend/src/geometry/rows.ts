@@ -1,4 +1,5 @@
 /** Row numbers as one says them: `1 to 4, 7`; ascending. */
+import tell from 'words:app'
 export function rowsWords(rows: number[]): string {
   const spans: [number, number][] = []
   for (const n of rows) {
@@ -7,6 +8,6 @@ export function rowsWords(rows: number[]): string {
     else spans.push([n, n])
   }
   const said = ([a, b]: [number, number]) =>
-    a === b ? `${a}` : b === a + 1 ? `${a}, ${b}` : `${a} to ${b}`
+    a === b ? `${a}` : b === a + 1 ? `${a}, ${b}` : tell('to-2', { a, b })
   return spans.map(said).join(', ')
 }

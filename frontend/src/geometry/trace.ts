@@ -2,6 +2,7 @@
  * Tracing a tree on a picture: which touch is due, what each touch means, and the part of the
  * picture that is shown. Places are pixels of the picture; nothing here is measured.
  */
+import tell from 'words:app'
 export type Touch = [number, number]
 export interface Thick {
   across?: [Touch, Touch]
@@ -118,11 +119,11 @@ export function dueSecond(
  * much [degrees].
  */
 export const turns = (little: number, much: number) => [
-  { id: 'toward', says: 'toward you', deg: -much },
-  { id: 'little-toward', says: 'a little toward', deg: -little },
-  { id: 'level', says: 'level with the picture', deg: 0 },
-  { id: 'little-away', says: 'a little away', deg: little },
-  { id: 'away', says: 'away from you', deg: much },
+  { id: 'toward', says: tell('toward-you'), deg: -much },
+  { id: 'little-toward', says: tell('a-little-toward'), deg: -little },
+  { id: 'level', says: tell('level-with-the-picture'), deg: 0 },
+  { id: 'little-away', says: tell('a-little-away'), deg: little },
+  { id: 'away', says: tell('away-from-you'), deg: much },
 ]
 
 /**

@@ -2,6 +2,7 @@
  * Which question of a walk comes next: read off the walk's own data, so that a phone without signal
  * can go on.
  */
+import tell from 'words:app'
 import type { Schemas } from '@/api/client'
 
 export type WalkQuestion = Schemas['WalkQuestionOut']
@@ -47,7 +48,7 @@ export function questionBefore(questions: WalkQuestion[], id: string | null): st
 
 /** An answer in words: what was chosen, a number, or the limbs by name. */
 export function answerWords(question: WalkQuestion): string {
-  if (question.given === null || question.given === LATER) return 'not now'
+  if (question.given === null || question.given === LATER) return tell('not-now')
   const parts = question.given.split(' ')
   if (question.kind === 'limbs')
     return parts

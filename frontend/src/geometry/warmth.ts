@@ -1,10 +1,11 @@
 /** Temperatures as people read and type them. */
+import { decimals } from '@/words/numbers'
 import type { Units } from './measure'
 
 /** A temperature in the reader's degrees. */
 export function warmthWords(c: number, units: Units): string {
   const value = units === 'metric' ? c : c * 1.8 + 32
-  return `${value.toFixed(1).replace('-', '−')} ${units === 'metric' ? '°C' : '°F'}`
+  return `${decimals(value, 1).replace('-', '−')} ${units === 'metric' ? '°C' : '°F'}`
 }
 
 /**
@@ -21,5 +22,5 @@ export function parseWarmth(typed: string, units: Units): number | null {
 
 /** A difference of temperatures in the reader's degrees. */
 export function spreadWords(kelvin: number, units: Units): string {
-  return units === 'metric' ? `${kelvin} °C` : `${(kelvin * 1.8).toFixed(1)} °F`
+  return units === 'metric' ? `${kelvin} °C` : `${decimals(kelvin * 1.8, 1)} °F`
 }

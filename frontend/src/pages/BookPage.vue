@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** The Book: what was done, by day, and what it comes to; every write can be taken back here. */
+import tell from 'words:book'
 import DayField from '@/controls/DayField.vue'
 import PickOne from '@/controls/PickOne.vue'
 import { api, heed, sentence, type Work } from '@/api/client'
@@ -45,12 +46,12 @@ const sums = computed(() => {
   const s = data.value?.sums
   if (!s) return []
   return [
-    `${s.entries} ${s.entries === 1 ? 'entry' : 'entries'}`,
-    `${s.trees} ${s.trees === 1 ? 'tree' : 'trees'}`,
-    ...(s.cuts ? [`${s.cuts} cuts`] : []),
-    ...(s.hours ? [`${s.hours} hours`] : []),
-    ...(s.share ? [`${shareWords(s.share)} of the canopy a tree`] : []),
-    ...(s.kg ? [`${weightWords(s.kg, units.value)} picked`] : []),
+    `${s.entries} ${tell('entries', { entries: s.entries })}`,
+    `${s.trees} ${tell('trees-3', { trees: s.trees })}`,
+    ...(s.cuts ? [tell('cuts-3', { cuts: s.cuts })] : []),
+    ...(s.hours ? [tell('hours-2', { hours: s.hours })] : []),
+    ...(s.share ? [tell('of-the-canopy-a-tree', { share: shareWords(s.share) })] : []),
+    ...(s.kg ? [tell('picked-3', { kg: weightWords(s.kg, units.value) })] : []),
   ]
 })
 const written = ref(false)
@@ -65,56 +66,58 @@ const { data: acts } = useQuery({
 <template>
   <div class="max-w-4xl mx-auto px-4 py-4">
     <div class="flex flex-wrap gap-3 items-end justify-between border-b-2 border-ink pb-3">
-      <h1 class="text-title">Book</h1>
+      <h1 class="text-title">{{ tell('book') }}</h1>
       <div class="flex flex-wrap gap-2">
-        <RouterLink v-if="asList" class="btn btn-small" to="/book">By day</RouterLink>
-        <RouterLink v-else class="btn btn-small" to="/book?view=list">As a list</RouterLink>
-        <RouterLink class="btn btn-small" to="/report">Season report</RouterLink>
+        <RouterLink v-if="asList" class="btn btn-small" to="/book">{{ tell('by-day') }}</RouterLink>
+        <RouterLink v-else class="btn btn-small" to="/book?view=list">{{
+          tell('as-a-list')
+        }}</RouterLink>
+        <RouterLink class="btn btn-small" to="/report">{{ tell('season-report') }}</RouterLink>
         <template v-if="plans">
-          <a class="btn btn-small" :href="csv" download="log.csv">Log as CSV</a>
-          <a class="btn btn-small" href="/api/trees.csv" download>Trees as CSV</a>
+          <a class="btn btn-small" :href="csv" download="log.csv">{{ tell('log-as-csv') }}</a>
+          <a class="btn btn-small" href="/api/trees.csv" download>{{ tell('trees-as-csv') }}</a>
         </template>
       </div>
     </div>
-    <form class="ask" aria-label="Which entries" @submit.prevent>
+    <form class="ask" :aria-label="tell('which-entries')" @submit.prevent>
       <div>
-        <label class="label" for="book-first">From</label>
+        <label class="label" for="book-first">{{ tell('from-2') }}</label>
         <DayField id="book-first" v-model="wish.first" />
       </div>
       <div>
-        <label class="label" for="book-last">To</label>
+        <label class="label" for="book-last">{{ tell('to-3') }}</label>
         <DayField id="book-last" v-model="wish.last" />
       </div>
       <div>
-        <label class="label" for="book-work">Work</label>
+        <label class="label" for="book-work">{{ tell('work') }}</label>
         <PickOne id="book-work" v-model="wish.work" class="field">
-          <option value="">all</option>
+          <option value="">{{ tell('all-2') }}</option>
           <option v-for="(name, id) in WORK_DONE" :key="id" :value="id">{{ name }}</option>
         </PickOne>
       </div>
       <div>
-        <label class="label" for="book-block">In block</label>
+        <label class="label" for="book-block">{{ tell('in-block') }}</label>
         <PickOne id="book-block" v-model="wish.block_id" class="field">
-          <option value="">all</option>
+          <option value="">{{ tell('all-2') }}</option>
           <option v-for="b in grove?.blocks ?? []" :key="b.id" :value="b.id">{{ b.name }}</option>
         </PickOne>
       </div>
       <div>
-        <label class="label" for="book-kind">Kind</label>
+        <label class="label" for="book-kind">{{ tell('kind') }}</label>
         <PickOne id="book-kind" v-model="wish.species" class="field">
-          <option value="">all</option>
+          <option value="">{{ tell('all-2') }}</option>
           <option v-for="k in kinds" :key="k.id" :value="k.id">{{ k.name }}</option>
         </PickOne>
       </div>
       <div>
-        <label class="label" for="book-who">Who</label>
+        <label class="label" for="book-who">{{ tell('who') }}</label>
         <PickOne id="book-who" v-model="wish.who" class="field">
-          <option value="">everybody</option>
+          <option value="">{{ tell('everybody') }}</option>
           <option v-for="p in data?.people ?? []" :key="p">{{ p }}</option>
         </PickOne>
       </div>
     </form>
-    <p v-if="isPending" class="py-4">Fetching the log …</p>
+    <p v-if="isPending" class="py-4">{{ tell('fetching-the-log') }}</p>
     <p v-else-if="error" class="wrong py-4" role="alert">{{ sentence(error) }}</p>
     <template v-else>
       <p class="tag text-part py-2" aria-live="polite" data-test="sums">{{ sums.join(' · ') }}</p>
@@ -122,27 +125,31 @@ const { data: acts } = useQuery({
       <LogEntries v-else :entries="data!.entries" with-tree correctable />
       <PickedList v-if="data?.picked.length" class="mt-6" :picked="data.picked" />
       <p v-if="data!.older" class="text-note text-ink2 pt-2">
-        The newest {{ data!.entries.length }} are shown, {{ data!.older }} are older; say days to
-        see them. The CSV has them all.
+        {{
+          tell('the-newest-are-shown-are', { entries: data!.entries.length, older: data!.older })
+        }}
       </p>
       <BlockBack class="mt-6" />
       <details class="mt-4" @toggle="written = ($event.target as HTMLDetailsElement).open">
-        <summary class="tag text-part min-h-touch">Everything written, to take back</summary>
+        <summary class="tag text-part min-h-touch">
+          {{ tell('everything-written-to-take-back') }}
+        </summary>
         <ul v-if="acts">
           <li v-for="a in acts.acts" :key="a.id" class="act" data-test="act">
             <span class="num text-ink2">{{ dayWords(a.day) }}</span>
             <span :class="{ 'line-through text-ink2': a.taken_back }"
-              >{{ a.said }}<template v-if="a.person">, by {{ a.person }}</template></span
+              >{{ a.said
+              }}<template v-if="a.person">{{ tell('by', { person: a.person }) }}</template></span
             >
             <button
               v-if="!a.taken_back"
               type="button"
               class="btn btn-small"
               :disabled="busy"
-              :aria-label="`Take back: ${a.said}`"
+              :aria-label="tell('take-back-2', { said: a.said })"
               @click="undo(a.id)"
             >
-              Take back
+              {{ tell('take-back') }}
             </button>
           </li>
         </ul>

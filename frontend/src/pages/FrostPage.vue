@@ -3,6 +3,7 @@
  * Frost over a site: before the cold, the night and what it hurt, the trees that bear a class, the
  * crop to come, and the record for next time.
  */
+import tell from 'words:frost'
 import PickOne from '@/controls/PickOne.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, sentence, type Schemas } from '@/api/client'
@@ -49,18 +50,17 @@ const { isFetched: nightsThere } = useColdNights(siteId)
   <div class="px-6 py-3 max-sm:px-3 max-w-[1320px] mx-auto grid gap-4">
     <header class="pb-2 border-b-2 border-ink flex flex-wrap gap-4 items-end">
       <div class="flex-1 min-w-[260px]">
-        <h1 class="text-title">After frost</h1>
+        <h1 class="text-title">{{ tell('after-frost') }}</h1>
         <p v-if="grove?.frost.says" class="tag text-lead">{{ grove.frost.says }}.</p>
         <p class="text-ink2">
-          Wait before you cut: green leaves prove nothing until the second flush.
-          <template v-if="hurt"
-            >A class (F0 to F6) is off by about {{ spreadWords(hurt.uncertain_c, units) }} either
-            way: what is seen on the tree counts.</template
-          >
+          {{ tell('wait-before-you-cut-green') }}
+          <template v-if="hurt">{{
+            tell('a-class-f0-to-f6', { uncertain: spreadWords(hurt.uncertain_c, units) })
+          }}</template>
         </p>
       </div>
       <div v-if="(grove?.sites.length ?? 0) > 1">
-        <label class="label" for="site">Site</label>
+        <label class="label" for="site">{{ tell('site') }}</label>
         <PickOne id="site" v-model="site" class="field">
           <option
             v-for="s in grove?.sites ?? []"

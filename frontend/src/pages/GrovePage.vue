@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { grouped } from '@/words/numbers'
+import tell from 'words:grove'
 import type { GroveTree } from '@/api/client'
 import { api, heed, sentence } from '@/api/client'
 import { useAct } from '@/composables/useAct'
@@ -74,7 +76,9 @@ function choose(trees: GroveTree[]) {
 }
 const chosenIn = computed(() => {
   const [first, last] = [chosen.value[0], chosen.value.at(-1)]
-  return first && last && first !== last ? `${first.name} to ${last.name}` : (first?.name ?? '')
+  return first && last && first !== last
+    ? tell('to-4', { first: first.name, last: last.name })
+    : (first?.name ?? '')
 })
 const pale = computed(() =>
   chosen.value.length ? new Set(chosen.value.map((t) => t.id)) : lights.value,
@@ -112,49 +116,81 @@ const open = (tree: GroveTree) => void router.push(`/tree/${tree.id}`)
 useKeys([
   {
     keys: ['ArrowRight', 'ArrowDown'],
-    says: 'next tree in the row',
+    get says() {
+      return tell('next-tree-in-the-row')
+    },
     run: (e) => shove(e, e.key === 'ArrowRight' ? 1 : 0, e.key === 'ArrowDown' ? -1 : 0) || step(1),
     shown: '→',
   },
   {
     keys: ['ArrowLeft', 'ArrowUp'],
-    says: 'the tree before',
+    get says() {
+      return tell('the-tree-before')
+    },
     run: (e) => shove(e, e.key === 'ArrowLeft' ? -1 : 0, e.key === 'ArrowUp' ? 1 : 0) || step(-1),
     shown: '←',
   },
-  { keys: ['Enter'], says: 'open the tree', run: () => picked.value && open(picked.value) },
-  { keys: ['+', '='], says: 'nearer', run: () => plan.value?.zoom(1.6), shown: '+' },
-  { keys: ['-'], says: 'further', run: () => plan.value?.zoom(1 / 1.6), shown: '−' },
-  { keys: ['0'], says: 'the whole plan', run: () => plan.value?.all() },
+  {
+    keys: ['Enter'],
+    get says() {
+      return tell('open-the-tree')
+    },
+    run: () => picked.value && open(picked.value),
+  },
+  {
+    keys: ['+', '='],
+    get says() {
+      return tell('nearer-2')
+    },
+    run: () => plan.value?.zoom(1.6),
+    shown: '+',
+  },
+  {
+    keys: ['-'],
+    get says() {
+      return tell('further')
+    },
+    run: () => plan.value?.zoom(1 / 1.6),
+    shown: '−',
+  },
+  {
+    keys: ['0'],
+    get says() {
+      return tell('the-whole-plan')
+    },
+    run: () => plan.value?.all(),
+  },
   ...(
     [
-      ['h', 1, 0, 'move the plan left'],
-      ['l', -1, 0, 'right'],
-      ['k', 0, 1, 'up'],
-      ['j', 0, -1, 'down'],
+      ['h', 1, 0, () => tell('move-the-plan-left')],
+      ['l', -1, 0, () => tell('right-2')],
+      ['k', 0, 1, () => tell('upwards')],
+      ['j', 0, -1, () => tell('down')],
     ] as const
   ).map(([key, x, y, says]) => ({
     keys: [key],
-    says,
+    get says() {
+      return says()
+    },
     run: () => plan.value?.pan(x * 120, y * 120),
   })),
 ])
 </script>
 
 <template>
-  <p v-if="isPending" class="p-6">Opening the holding …</p>
+  <p v-if="isPending" class="p-6">{{ tell('opening-the-holding') }}</p>
   <p v-else-if="error" class="p-6 wrong" role="alert">{{ sentence(error) }}</p>
   <div v-else-if="grove?.holding && asList" class="max-w-5xl mx-auto w-full px-4 py-4 grid gap-2">
     <div class="flex flex-wrap gap-3 items-center">
-      <h1 class="text-title">Grove</h1>
-      <RouterLink class="btn btn-small ml-auto" to="/grove">In plan</RouterLink>
-      <RouterLink class="btn btn-small" to="/start">Add trees</RouterLink>
+      <h1 class="text-title">{{ tell('grove') }}</h1>
+      <RouterLink class="btn btn-small ml-auto" to="/grove">{{ tell('in-plan') }}</RouterLink>
+      <RouterLink class="btn btn-small" to="/start">{{ tell('add-trees') }}</RouterLink>
     </div>
     <TreeTable :trees="lights ? siteTrees.filter((t) => lights!.has(t.id)) : siteTrees" />
   </div>
   <div v-else-if="grove?.holding" class="page">
-    <section class="draw" aria-label="Plan of the holding">
-      <div v-if="grove.sites.length > 1" class="sites" role="group" aria-label="Site">
+    <section class="draw" :aria-label="tell('plan-of-the-holding')">
+      <div v-if="grove.sites.length > 1" class="sites" role="group" :aria-label="tell('site')">
         <button
           v-for="s in grove.sites"
           :key="s.id"
@@ -223,24 +259,29 @@ useKeys([
     <aside v-else class="side">
       <section v-if="chosen.length" class="chosen" data-test="chosen" aria-live="polite">
         <p class="flex items-center gap-3">
-          <b class="text-head">{{ chosen.length }} {{ chosen.length === 1 ? 'tree' : 'trees' }}</b>
+          <b class="text-head"
+            >{{ chosen.length }} {{ tell('trees-4', { chosen: chosen.length }) }}</b
+          >
           <span class="text-note">{{ chosenIn }}</span>
-          <button type="button" class="link ml-auto" @click="chosen = []">Leave them</button>
+          <button type="button" class="link ml-auto" @click="chosen = []">
+            {{ tell('leave-them') }}
+          </button>
         </p>
         <ManyTrees :trees="chosen" @done="chosen = []" />
       </section>
       <PickedTree v-if="picked" :tree="picked" @open="open(picked)" />
       <p v-if="lights" class="found" role="status" data-test="found">
-        <span
-          >“{{ looked }}”: {{ lights.size }} {{ lights.size === 1 ? 'tree' : 'trees' }}, lit in the
-          plan</span
-        >
-        <RouterLink class="link" to="/grove">show all again</RouterLink>
+        <span>{{ tell('trees-lit-in-the-plan', { looked, size: lights.size }) }}</span>
+        <RouterLink class="link" to="/grove">{{ tell('show-all-again') }}</RouterLink>
       </p>
-      <h1 class="text-title">What each needs next</h1>
+      <h1 class="text-title">{{ tell('what-each-needs-next') }}</h1>
       <p class="text-note text-ink2">
-        {{ dayWords(grove.day) }}, {{ siteTrees.length.toLocaleString('en') }} trees. Pick one in
-        the plan, or find it by name<span class="hidden sm:inline">: <kbd>/</kbd></span
+        {{
+          tell('trees-pick-one-in-the', {
+            day: dayWords(grove.day),
+            siteTrees: grouped(siteTrees.length),
+          })
+        }}<span class="hidden sm:inline">: <kbd>/</kbd></span
         >.
       </p>
       <NeedsList :grove="grove" :site-id="site" :lit="lights" @open="open" />

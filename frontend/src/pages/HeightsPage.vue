@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Heights of a block that is picked. */
+import tell from 'words:heights'
 import { useGrove } from '@/composables/useGrove'
 import PickOne from '@/controls/PickOne.vue'
 import { computed } from 'vue'
@@ -24,9 +25,9 @@ const choose = (id: string) => void router.replace({ query: { block: id } })
 <template>
   <div class="px-6 py-3 max-sm:px-3 max-w-[1240px] mx-auto grid gap-4">
     <header class="flex flex-wrap items-center gap-x-4 gap-y-2 pb-2 border-b-2 border-ink">
-      <h1 class="text-title">Heights</h1>
+      <h1 class="text-title">{{ tell('heights') }}</h1>
       <div>
-        <label class="sr-only" for="block">Block</label>
+        <label class="sr-only" for="block">{{ tell('block-2') }}</label>
         <PickOne
           id="block"
           class="field"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** First steps, the words of the trade, the keys, and the guide: all of it works without signal. */
+import tell from 'words:more'
 import KeysList from '@/controls/KeysList.vue'
 import { useTerms } from '@/composables/useTerms'
 import { computed, ref } from 'vue'
@@ -12,46 +13,76 @@ const found = computed(() => {
   return terms.value.filter((t) => `${t.word} ${t.also.join(' ')}`.toLowerCase().includes(q))
 })
 const STEPS = [
-  { to: '/start', does: 'Say where your trees stand, and what they are.' },
-  { to: '/today', does: 'Today says what is due, what is late, and what comes next.' },
-  { to: '/grove', does: 'Open a tree: may I cut today, how much, and what it costs.' },
-  { to: '/grove', does: 'Look at it: one question at a time, and what to do about it.' },
-  { to: '/grove', does: 'Plan the cuts, print the sheet, take it under the tree.' },
-  { to: '/book', does: 'What was done stands in the book; everything can be taken back.' },
+  {
+    to: '/start',
+    get does() {
+      return tell('say-where-your-trees-stand')
+    },
+  },
+  {
+    to: '/today',
+    get does() {
+      return tell('today-says-what-is-due')
+    },
+  },
+  {
+    to: '/grove',
+    get does() {
+      return tell('open-a-tree-may-i')
+    },
+  },
+  {
+    to: '/grove',
+    get does() {
+      return tell('look-at-it-one-question')
+    },
+  },
+  {
+    to: '/grove',
+    get does() {
+      return tell('plan-the-cuts-print-the')
+    },
+  },
+  {
+    to: '/book',
+    get does() {
+      return tell('what-was-done-stands-in')
+    },
+  },
 ]
 </script>
 
 <template>
   <div class="max-w-3xl mx-auto px-4 py-4 grid gap-6">
-    <h1 class="text-title">Help</h1>
-    <section aria-label="First steps">
-      <h2 class="help-head">First steps</h2>
+    <h1 class="text-title">{{ tell('help') }}</h1>
+    <section :aria-label="tell('first-steps')">
+      <h2 class="help-head">{{ tell('first-steps') }}</h2>
       <ol class="list-decimal pl-6">
         <li v-for="s in STEPS" :key="s.does" class="py-1">
           <RouterLink class="underline underline-offset-4" :to="s.to">{{ s.does }}</RouterLink>
         </li>
       </ol>
     </section>
-    <section aria-label="Words of the trade" data-test="glossary">
-      <h2 class="help-head">Words of the trade</h2>
-      <label class="sr-only" for="term">Which word</label>
-      <input id="term" v-model="asked" class="field my-2" placeholder="which word" />
+    <section :aria-label="tell('words-of-the-trade')" data-test="glossary">
+      <h2 class="help-head">{{ tell('words-of-the-trade') }}</h2>
+      <label class="sr-only" for="term">{{ tell('which-word') }}</label>
+      <input id="term" v-model="asked" class="field my-2" :placeholder="tell('which-word-2')" />
       <dl>
         <div v-for="t in found" :key="t.id" class="border-b border-rule py-2">
           <dt class="tag text-lead">{{ t.word }}</dt>
           <dd>{{ t.says }}</dd>
         </div>
       </dl>
-      <p v-if="terms.length && !found.length">That word is not among them.</p>
+      <p v-if="terms.length && !found.length">{{ tell('that-word-is-not-among') }}</p>
     </section>
-    <section v-if="fetched" aria-label="Guide" data-test="guide">
-      <h2 class="help-head">The guide</h2>
+    <section v-if="fetched" :aria-label="tell('guide')" data-test="guide">
+      <h2 class="help-head">{{ tell('the-guide') }}</h2>
       <GuideText />
     </section>
-    <section v-if="fetched" aria-label="Keys">
-      <h2 class="help-head">Keys</h2>
+    <section v-if="fetched" :aria-label="tell('keys')">
+      <h2 class="help-head">{{ tell('keys') }}</h2>
       <KeysList class="mt-3" />
-      <p class="text-ink2 mt-2">Each page has more of its own; press ? there.</p>
+      <p class="text-ink2 mt-2">{{ tell('each-page-has-more-of') }}</p>
     </section>
   </div>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What is known: every value with its unit, range and provenance. */
+import tell from 'words:more'
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import ListTable from '@/controls/list/ListTable.vue'
 import { useList } from '@/controls/list/useList'
@@ -34,29 +35,61 @@ const unitOf = (v: Known) => inUnits(0, v.unit, units.value)[1]
 const between = (v: Known) =>
   v.low === null || v.high === null
     ? ''
-    : `${number(v.low, v.unit)} to ${number(v.high, v.unit)} ${unitOf(v)}`.trim()
+    : tell('to-5', {
+        low: number(v.low, v.unit),
+        high: number(v.high, v.unit),
+        unitOf: unitOf(v),
+      }).trim()
 const list = useList<Known>({
-  name: 'known',
+  get name() {
+    return tell('known')
+  },
   columns: [
-    { id: 'says', name: 'What', of: (v) => [v.says, v.of].filter(Boolean).join(', ') },
     {
-      ...{ id: 'value', name: 'Value' },
+      id: 'says',
+      get name() {
+        return tell('what')
+      },
+      of: (v) => [v.says, v.of].filter(Boolean).join(', '),
+    },
+    {
+      ...{
+        id: 'value',
+        get name() {
+          return tell('value')
+        },
+      },
       of: (v) => (typeof v.value === 'number' ? v.value : shown(v.value, v.unit)),
       says: (v) => `${shown(v.value, v.unit)} ${unitOf(v)}`.trim(),
     },
     {
       id: 'between',
-      name: 'May be',
+      get name() {
+        return tell('may-be')
+      },
       of: (v) => v.low ?? '',
       says: between,
       wide: true,
     },
     {
-      ...{ id: 'sure', name: 'How sure' },
+      ...{
+        id: 'sure',
+        get name() {
+          return tell('how-sure')
+        },
+      },
       of: (v) => v.sure,
       says: (v) => [v.sure, v.source].filter(Boolean).join(': '),
     },
-    { id: 'rivals', name: 'Others say', of: (v) => v.rivals ?? '', wide: true, asked: true },
+    {
+      id: 'rivals',
+      get name() {
+        return tell('others-say-2')
+      },
+      of: (v) => v.rivals ?? '',
+      wide: true,
+      asked: true,
+    },
   ],
   rows: () => found.value,
   matches: (asked, v) => {
@@ -74,25 +107,29 @@ if (typeof route.query.find === 'string') list.now.value.only = route.query.find
   <div class="max-w-5xl mx-auto px-4 py-4">
     <div class="flex flex-wrap gap-3 items-end justify-between border-b-2 border-ink pb-3">
       <div>
-        <h1 class="text-title">What is known</h1>
+        <h1 class="text-title">{{ tell('what-is-known') }}</h1>
         <p class="text-note text-ink2">
-          Every number a verdict rests on: its unit, what may stand in its place, and where it comes
-          from.
+          {{ tell('every-number-a-verdict-rests') }}
         </p>
       </div>
       <div>
-        <label class="label" for="how-sure">How sure</label>
+        <label class="label" for="how-sure">{{ tell('how-sure') }}</label>
         <PickOne id="how-sure" v-model="sure" class="field">
-          <option value="">all</option>
+          <option value="">{{ tell('all-2') }}</option>
           <option v-for="w in ways" :key="w">{{ w }}</option>
         </PickOne>
       </div>
     </div>
-    <p v-if="isPending" class="py-4">Fetching …</p>
+    <p v-if="isPending" class="py-4">{{ tell('fetching') }}</p>
     <p v-else-if="error" class="wrong py-4" role="alert">{{ sentence(error) }}</p>
     <template v-else>
-      <p class="py-2 text-note text-ink2">Catalogue {{ data!.version }}</p>
-      <ListTable :list="list" one="value" several="values" hint="lemon, frost, side branch …" />
+      <p class="py-2 text-note text-ink2">{{ tell('catalogue', { version: data!.version }) }}</p>
+      <ListTable
+        :list="list"
+        one="value"
+        several="values"
+        :hint="tell('lemon-frost-side-branch')"
+      />
     </template>
   </div>
 </template>

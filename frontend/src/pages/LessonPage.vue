@@ -3,6 +3,7 @@
  * One practice tree: look, decide, talk it over. A lesson of the course offers choices and works
  * without signal; another tree takes one's own marks.
  */
+import tell from 'words:practice'
 import { api, heed, sentence, type Cut, type Schemas } from '@/api/client'
 import { useNarrow } from '@/composables/useNarrow'
 import { useSettings } from '@/composables/useSettings'
@@ -51,9 +52,15 @@ const { data: all } = useQuery({
 const tree = computed(() => (free.value ? other.value : lesson.value))
 const DANGERS: Record<string, string> = {
   thorns: 'thorns',
-  ladder: 'height, a ladder',
-  line: 'a power line',
-  sap: 'sap that burns',
+  get ladder() {
+    return tell('height-a-ladder')
+  },
+  get line() {
+    return tell('a-power-line')
+  },
+  get sap() {
+    return tell('sap-that-burns')
+  },
 }
 const from = ref(180)
 const looked = ref<string | null>(null)
@@ -131,7 +138,7 @@ const again = () => {
 <template>
   <div class="lesson">
     <p v-if="lost || missing" class="wrong m-4" role="alert">{{ sentence(lost ?? missing) }}</p>
-    <section v-if="tree" class="draw" aria-label="The tree from the side">
+    <section v-if="tree" class="draw" :aria-label="tell('the-tree-from-the-side')">
       <TreeElevation
         :frame="tree.frame"
         :units="units"
@@ -150,35 +157,42 @@ const again = () => {
       />
       <div class="flex gap-2 px-3 pb-2">
         <button type="button" class="btn btn-small" @click="from = (from + 345) % 360">
-          Walk left
+          {{ tell('walk-left') }}
         </button>
         <button type="button" class="btn btn-small" @click="from = (from + 15) % 360">
-          Walk right
+          {{ tell('walk-right') }}
         </button>
       </div>
     </section>
     <div v-if="tree" class="words">
       <header class="grid gap-1">
         <p class="text-note">
-          <RouterLink class="link" to="/practice">Practice</RouterLink>
-          <template v-if="lesson && !free">, lesson {{ lesson.n }} of {{ course.length }}</template>
+          <RouterLink class="link" to="/practice">{{ tell('practice') }}</RouterLink>
+          <template v-if="lesson && !free">{{
+            tell('lesson-of', { n: lesson.n, course: course.length })
+          }}</template>
         </p>
         <h1 class="text-head font-semibold">{{ tree.trouble.name }}</h1>
         <p>{{ tree.trouble.story }}</p>
         <p class="text-note text-ink2">
-          {{ tree.kind_name }}, {{ tree.age_years }}
-          {{ tree.age_years === 1 ? 'year' : 'years' }} old,
-          {{ lengthWords(tree.frame.height_m, units) }} tall; {{ tree.climate_name }}. Today is
-          {{ dayWords(tree.day) }}.
+          {{
+            tell('years-old-tall-today-is', {
+              kindName: tree.kind_name,
+              ageYears: tree.age_years,
+              height: lengthWords(tree.frame.height_m, units),
+              climateName: tree.climate_name,
+              day: dayWords(tree.day),
+            })
+          }}
           <template v-if="tree.wanted_m">
-            Its room is {{ lengthWords(tree.wanted_m, units) }} high, from the soil of the pot.
+            {{ tell('its-room-is-high-from', { wanted: lengthWords(tree.wanted_m, units) }) }}
           </template>
         </p>
       </header>
-      <section aria-label="What you see" class="grid gap-1">
-        <h2 class="text-part">Look</h2>
+      <section :aria-label="tell('what-you-see')" class="grid gap-1">
+        <h2 class="text-part">{{ tell('look') }}</h2>
         <p v-if="!clue" class="text-note text-ink2">
-          Touch a limb in the drawing, or one of these, to look at it.
+          {{ tell('touch-a-limb-in-the') }}
         </p>
         <ul class="flex flex-wrap gap-2">
           <li v-for="c in tree.clues" :key="c.limb">
@@ -195,26 +209,26 @@ const again = () => {
         </ul>
         <p v-if="looked" role="status" class="keep" data-test="looks">
           <b class="inline-block first-letter:uppercase">{{ limbOf(looked)?.name }}.</b>{{ ' ' }}
-          <SaidText :text="clue?.looks ?? 'Nothing about it asks for a cut.'" />
+          <SaidText :text="clue?.looks ?? tell('nothing-about-it-asks-for')" />
           <button
             v-if="free && !cuts.some((c) => c.limb === looked)"
             type="button"
             class="btn btn-small ml-2"
             @click="put(looked!, 0)"
           >
-            Mark a cut
+            {{ tell('mark-a-cut') }}
           </button>
         </p>
       </section>
       <fieldset class="flex flex-wrap gap-x-5 gap-y-1">
-        <legend class="label">Before a cut you would look for</legend>
+        <legend class="label">{{ tell('before-a-cut-you-would') }}</legend>
         <label v-for="(says, d) in DANGERS" :key="d" class="flex items-center gap-2 min-h-touch">
           <input v-model="seen" type="checkbox" class="size-6" :value="d" :disabled="!!found" />
           {{ says }}
         </label>
       </fieldset>
-      <section v-if="free" aria-label="Decide" class="grid gap-2">
-        <h2 class="text-part">Decide</h2>
+      <section v-if="free" :aria-label="tell('decide')" class="grid gap-2">
+        <h2 class="text-part">{{ tell('decide') }}</h2>
         <ol>
           <MarkRow
             v-for="(c, i) in cuts"
@@ -230,9 +244,9 @@ const again = () => {
             @off="cuts = cuts.filter((x) => x.limb !== c.limb)"
           />
         </ol>
-        <label class="label" for="on">When</label>
+        <label class="label" for="on">{{ tell('when') }}</label>
         <PickOne id="on" v-model="on" class="field max-w-72">
-          <option value="">today, {{ dayWords(tree.day) }}</option>
+          <option value="">{{ tell('today-3', { day: dayWords(tree.day) }) }}</option>
           <option v-for="d in tree.days.slice(1)" :key="d" :value="d">{{ dayWords(d) }}</option>
         </PickOne>
         <div class="flex flex-wrap gap-2">
@@ -242,31 +256,31 @@ const again = () => {
             :disabled="!cuts.length || asking"
             @click="talk(false)"
           >
-            Cut so, and talk it over
+            {{ tell('cut-so-and-talk-it') }}
           </button>
           <button type="button" class="btn" :disabled="asking" @click="talk(true)">
-            Leave it today, and wait
+            {{ tell('leave-it-today-and-wait') }}
           </button>
         </div>
         <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       </section>
       <fieldset v-else-if="lesson" class="grid gap-2">
-        <legend class="tag text-part">Decide</legend>
+        <legend class="tag text-part">{{ tell('decide') }}</legend>
         <label v-for="(c, i) in lesson.choices" :key="i" class="choice" data-test="choice">
           <input v-model="chosen" type="radio" name="choice" class="size-6" :value="i" />
           <span class="first-letter:uppercase"><SaidText :text="c.says" /></span>
         </label>
         <button type="button" class="btn btn-go w-fit" :disabled="chosen === null" @click="choose">
-          Talk it over
+          {{ tell('talk-it-over') }}
         </button>
       </fieldset>
       <DebriefPanel v-if="found" :found="found" :missed="missed" />
       <div v-if="found" class="flex flex-wrap gap-2">
-        <RouterLink v-if="next && next !== id" class="btn btn-go" :to="`/practice/${next}`"
-          >Next lesson</RouterLink
-        >
-        <RouterLink class="btn" :to="again()">Another such tree</RouterLink>
-        <RouterLink class="btn" to="/practice">The course</RouterLink>
+        <RouterLink v-if="next && next !== id" class="btn btn-go" :to="`/practice/${next}`">{{
+          tell('next-lesson')
+        }}</RouterLink>
+        <RouterLink class="btn" :to="again()">{{ tell('another-such-tree') }}</RouterLink>
+        <RouterLink class="btn" to="/practice">{{ tell('the-course') }}</RouterLink>
       </div>
     </div>
   </div>

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 /** The season by month: hours, and what the work asks for, as it is known today. */
+import { decimals, grouped } from '@/words/numbers'
+import tell from 'words:weeks'
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useGrove } from '@/composables/useGrove'
 import { useSettings } from '@/composables/useSettings'
@@ -23,22 +25,29 @@ const { data, error, isPending } = useQuery({
   placeholderData: keepPreviousData,
 })
 const most = computed(() => Math.max(1, ...(data.value?.months ?? []).map((m) => m.hours)))
-const hours = (h: number) =>
-  h >= 10 ? `${Math.round(h).toLocaleString('en')} h` : `${h.toFixed(1)} h`
+const hours = (h: number) => (h >= 10 ? `${grouped(Math.round(h))} h` : `${decimals(h, 1)} h`)
 const LITTLE = 0.05
 /** What a month asks for, or all of them; blades as whole ones where they are bought. */
 function asks(s: Schemas['SuppliesOut'], whole: boolean): string[] {
-  const blades = (n: number) => (whole ? String(Math.ceil(n)) : n.toFixed(1))
+  const blades = (n: number) => (whole ? String(Math.ceil(n)) : decimals(n, 1))
   const [ground, unit] = inUnits(s.mulch_m2, 'm2', units.value)
   const said = [
-    s.whitewash_l >= LITTLE && `whitewash ${volumeWords(s.whitewash_l, units.value)}`,
+    s.whitewash_l >= LITTLE &&
+      tell('whitewash', { whitewash: volumeWords(s.whitewash_l, units.value) }),
     s.disinfectant_l >= LITTLE &&
-      `disinfectant ${volumeWords(s.disinfectant_l, units.value)} ready mixed`,
-    s.rags > 0 && (s.rags === 1 ? '1 rag' : `${s.rags} rags`),
-    s.saw_blades >= LITTLE && `saw blades ${blades(s.saw_blades)}`,
-    s.secateur_blades >= LITTLE && `secateur blades ${blades(s.secateur_blades)}`,
+      tell('disinfectant-ready-mixed', {
+        disinfectant: volumeWords(s.disinfectant_l, units.value),
+      }),
+    s.rags > 0 && (s.rags === 1 ? '1 rag' : tell('rags', { rags: s.rags })),
+    s.saw_blades >= LITTLE && tell('saw-blades', { sawBlades: blades(s.saw_blades) }),
+    s.secateur_blades >= LITTLE &&
+      tell('secateur-blades', { secateurBlades: blades(s.secateur_blades) }),
     s.chips_m3 >= LITTLE &&
-      `gives ${heapWords(s.chips_m3, units.value)} of chips, mulch for ${Math.round(ground)} ${unit}`,
+      tell('gives-of-chips-mulch-for', {
+        chipsM3: heapWords(s.chips_m3, units.value),
+        Math: Math.round(ground),
+        unit,
+      }),
   ]
   return said.filter((one): one is string => !!one)
 }
@@ -47,39 +56,44 @@ function asks(s: Schemas['SuppliesOut'], whole: boolean): string[] {
 <template>
   <div class="px-6 py-3 max-sm:px-3 max-w-4xl mx-auto grid gap-3">
     <header class="flex flex-wrap items-baseline gap-x-4 gap-y-1 pb-2 border-b-2 border-ink">
-      <h1 class="text-title">The months ahead</h1>
-      <p v-if="data" class="text-ink2">{{ hours(data.hours) }} from {{ dayWords(data.day) }} on</p>
+      <h1 class="text-title">{{ tell('the-months-ahead') }}</h1>
+      <p v-if="data" class="text-ink2">
+        {{ tell('from-on', { hours: hours(data.hours), day: dayWords(data.day) }) }}
+      </p>
       <div class="ml-auto flex flex-wrap gap-2 items-center no-print">
-        <label class="sr-only" for="months-block">Block</label>
+        <label class="sr-only" for="months-block">{{ tell('block-2') }}</label>
         <PickOne id="months-block" v-model="block" class="field !w-auto">
-          <option value="">all blocks</option>
+          <option value="">{{ tell('all-blocks') }}</option>
           <option v-for="b in grove?.blocks ?? []" :key="b.id" :value="b.id">{{ b.name }}</option>
         </PickOne>
-        <RouterLink class="btn btn-small" to="/weeks">By week</RouterLink>
+        <RouterLink class="btn btn-small" to="/weeks">{{ tell('by-week') }}</RouterLink>
       </div>
     </header>
-    <p v-if="isPending" class="py-6">Gathering the months …</p>
+    <p v-if="isPending" class="py-6">{{ tell('gathering-the-months') }}</p>
     <p v-else-if="error" class="wrong" role="alert">{{ sentence(error) }}</p>
     <template v-else-if="data">
       <p class="text-note">
-        What is known today, with the ways you have adopted, each piece over the days on which it
-        costs least. New looks, frost and growth add to it.
+        {{ tell('what-is-known-today-with') }}
       </p>
-      <section v-if="data.hours" class="sheet-card" aria-label="What all of it takes">
-        <h2 class="text-head">What all of it takes</h2>
+      <section v-if="data.hours" class="sheet-card" :aria-label="tell('what-all-of-it-takes')">
+        <h2 class="text-head">{{ tell('what-all-of-it-takes') }}</h2>
         <ul class="mt-1 sm:columns-2">
           <li v-for="a in asks(data.supplies, true)" :key="a">{{ a }}</li>
         </ul>
         <p class="text-note text-ink2 mt-1">
-          {{ data.agent }}: {{ volumeWords(data.supplies.stock_ml / 1000, units) }} of it as bought.
-          {{ data.care }} Clean off soil and sap first; labels and local rules decide.
+          {{
+            tell('of-it-as-bought-clean', {
+              agent: data.agent,
+              stockMl: volumeWords(data.supplies.stock_ml / 1000, units),
+              care: data.care,
+            })
+          }}
           <template v-if="data.unsized">
-            Of {{ data.unsized }} {{ data.unsized === 1 ? 'tree' : 'trees' }} no size is known; cuts
-            and chips leave {{ data.unsized === 1 ? 'it' : 'them' }} out.
+            {{ tell('of-trees-no-size-is', { unsized: data.unsized }) }}
           </template>
         </p>
       </section>
-      <p v-else class="py-4">Nothing is known yet for these months.</p>
+      <p v-else class="py-4">{{ tell('nothing-is-known-yet-for') }}</p>
       <ol class="grid">
         <li v-for="m in data.months" :key="m.first" class="month" data-test="month">
           <h2 class="tag text-lead">{{ monthWords(m.first) }}</h2>
@@ -97,12 +111,12 @@ function asks(s: Schemas['SuppliesOut'], whole: boolean): string[] {
             </p>
             <details v-if="m.works.length">
               <summary class="text-note link inline-block min-h-6">
-                {{ m.works.length }} {{ m.works.length === 1 ? 'piece' : 'pieces' }} of work
+                {{ tell('pieces-of-work', { works: m.works.length }) }}
               </summary>
               <ul class="text-note mt-1">
                 <li v-for="(w, i) in m.works" :key="i">
-                  <b>{{ w.block }}</b>: {{ w.says }}, {{ w.trees.toLocaleString('en') }}
-                  {{ w.trees === 1 ? 'tree' : 'trees' }}, {{ hours(w.hours) }}
+                  <b>{{ w.block }}</b>: {{ w.says }}, {{ grouped(w.trees) }}
+                  {{ tell('trees-3', { trees: w.trees }) }}, {{ hours(w.hours) }}
                 </li>
               </ul>
             </details>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Everything that is not of every day: places, frost, heights of rows, data, help, units, colours. */
+import tell from 'words:more'
 import BackupsPart from './more/BackupsPart.vue'
 import DemoDay from './place/DemoDay.vue'
 import { longWork } from '@/composables/useLong'
@@ -11,59 +12,155 @@ import SignedIn from './more/SignedIn.vue'
 
 const { units, theme, setUnits } = useSettings()
 const UNITS = [
-  { id: 'metric', name: 'Metres, millimetres, °C' },
-  { id: 'us', name: 'Feet, inches, °F' },
+  {
+    id: 'metric',
+    get name() {
+      return tell('metres-millimetres-c')
+    },
+  },
+  {
+    id: 'us',
+    get name() {
+      return tell('feet-inches-f')
+    },
+  },
 ] as const
 const parts = [
   {
-    name: 'The holding',
+    get name() {
+      return tell('the-holding')
+    },
     links: [
-      { to: '/start', name: 'Add trees', says: 'say what stands there, or bring in a list' },
+      {
+        to: '/start',
+        get name() {
+          return tell('add-trees')
+        },
+        get says() {
+          return tell('say-what-stands-there-or')
+        },
+      },
       {
         to: '/place',
-        name: 'Places and weather',
-        says: 'climate, station, ways of working, calendar',
+        get name() {
+          return tell('places-and-weather')
+        },
+        get says() {
+          return tell('climate-station-ways-of-working')
+        },
       },
       {
         to: '/people',
-        name: 'People',
-        says: 'who works here, how far they reach, whose rows are whose',
+        get name() {
+          return tell('people')
+        },
+        get says() {
+          return tell('who-works-here-how-far')
+        },
       },
       {
         to: '/heights',
-        name: 'Heights of rows',
-        says: 'sun on the walls, hedging, ways of renewal',
+        get name() {
+          return tell('heights-of-rows')
+        },
+        get says() {
+          return tell('sun-on-the-walls-hedging')
+        },
       },
-      { to: '/frost', name: 'Frost', says: 'before a cold night, after it, and what was hurt' },
+      {
+        to: '/frost',
+        get name() {
+          return tell('frost')
+        },
+        get says() {
+          return tell('before-a-cold-night-after')
+        },
+      },
     ],
   },
   {
-    name: 'Help',
+    get name() {
+      return tell('help')
+    },
     links: [
       {
         to: '/phone',
-        name: 'On this phone',
-        says: 'what opens without signal, what waits to be sent',
+        get name() {
+          return tell('on-this-phone-2')
+        },
+        get says() {
+          return tell('what-opens-without-signal-what')
+        },
       },
       {
         to: '/practice',
-        name: 'Practice',
-        says: 'trees that are nobody’s: look, decide, talk it over',
+        get name() {
+          return tell('practice')
+        },
+        get says() {
+          return tell('trees-that-are-nobody-s')
+        },
       },
-      { to: '/help', name: 'Help', says: 'first steps, words of the trade, the guide, keys' },
-      { to: '/known', name: 'What is known', says: 'every number, and how sure it is' },
+      {
+        to: '/help',
+        get name() {
+          return tell('help')
+        },
+        get says() {
+          return tell('first-steps-words-of-the')
+        },
+      },
+      {
+        to: '/known',
+        get name() {
+          return tell('what-is-known')
+        },
+        get says() {
+          return tell('every-number-and-how-sure')
+        },
+      },
     ],
   },
 ]
 const { session } = useSession()
 const { data: grove } = useGrove()
 const LISTS = [
-  { id: 'trees', name: 'Trees' },
-  { id: 'log', name: 'The log' },
-  { id: 'harvests', name: 'Fruit picked' },
-  { id: 'hours', name: 'Hours' },
-  { id: 'tasks', name: 'What is due' },
-  { id: 'materials', name: 'Materials of the months ahead' },
+  {
+    id: 'trees',
+    get name() {
+      return tell('trees')
+    },
+  },
+  {
+    id: 'log',
+    get name() {
+      return tell('the-log')
+    },
+  },
+  {
+    id: 'harvests',
+    get name() {
+      return tell('fruit-picked')
+    },
+  },
+  {
+    id: 'hours',
+    get name() {
+      return tell('hours')
+    },
+  },
+  {
+    id: 'tasks',
+    get name() {
+      return tell('what-is-due')
+    },
+  },
+  {
+    id: 'materials',
+    get name() {
+      return tell('materials-of-the-months-ahead')
+    },
+  },
 ]
 /** The browser fetches it; how far it is shows meanwhile, as long as it goes on. */
 const SEEN_BY_MS = 3000
@@ -71,14 +168,14 @@ const watched = () => longWork(() => new Promise((done) => setTimeout(done, SEEN
 const files = computed(() => [
   ...(grove.value?.sites ?? []).map((s) => ({
     href: `/api/sites/${s.id}/grove.geojson`,
-    name: `${s.name} as GeoJSON`,
+    name: tell('as-geojson', { name: s.name }),
   })),
 ])
 </script>
 
 <template>
   <div class="max-w-3xl mx-auto px-4 py-4 grid gap-6">
-    <h1 class="text-title">More</h1>
+    <h1 class="text-title">{{ tell('more') }}</h1>
     <section v-for="part in parts" :key="part.name" :aria-label="part.name">
       <h2 class="text-part border-b-2 border-ink pb-1">{{ part.name }}</h2>
       <ul>
@@ -90,9 +187,9 @@ const files = computed(() => [
         </li>
       </ul>
     </section>
-    <section aria-label="Units">
-      <h2 class="text-part border-b-2 border-ink pb-1 mb-2">Units</h2>
-      <div class="flex flex-wrap gap-2" role="group" aria-label="Units">
+    <section :aria-label="tell('units')">
+      <h2 class="text-part border-b-2 border-ink pb-1 mb-2">{{ tell('units') }}</h2>
+      <div class="flex flex-wrap gap-2" role="group" :aria-label="tell('units')">
         <button
           v-for="u in UNITS"
           :key="u.id"
@@ -105,11 +202,13 @@ const files = computed(() => [
           {{ u.name }}
         </button>
       </div>
-      <p class="text-ink2 mt-1">The same on every device, sheet, list and calendar.</p>
+      <p class="text-ink2 mt-1">{{ tell('the-same-on-every-device') }}</p>
     </section>
-    <section aria-label="Colours">
-      <h2 class="text-part border-b-2 border-ink pb-1 mb-2">Colours on this device</h2>
-      <div class="flex flex-wrap gap-2" role="group" aria-label="Colours">
+    <section :aria-label="tell('colours')">
+      <h2 class="text-part border-b-2 border-ink pb-1 mb-2">
+        {{ tell('colours-on-this-device') }}
+      </h2>
+      <div class="flex flex-wrap gap-2" role="group" :aria-label="tell('colours')">
         <button
           v-for="t in THEMES"
           :key="t.id"
@@ -126,8 +225,8 @@ const files = computed(() => [
     <SignedIn />
     <BackupsPart v-if="session?.owns" />
     <DemoDay v-if="session?.owns" />
-    <section v-if="session?.plans" aria-label="Data out">
-      <h2 class="text-part border-b-2 border-ink pb-1 mb-2">Data out</h2>
+    <section v-if="session?.plans" :aria-label="tell('data-out')">
+      <h2 class="text-part border-b-2 border-ink pb-1 mb-2">{{ tell('data-out') }}</h2>
       <table class="mb-3">
         <tbody>
           <tr v-for="l in LISTS" :key="l.id" class="border-b border-rule">
@@ -136,7 +235,7 @@ const files = computed(() => [
               <a
                 class="btn btn-small"
                 :href="`/api/lists/${l.id}.${kind}`"
-                :aria-label="`${l.name} as ${kind.toUpperCase()}`"
+                :aria-label="tell('as', { name: l.name, kind: kind.toUpperCase() })"
                 download
                 >{{ kind.toUpperCase() }}</a
               >
@@ -145,9 +244,9 @@ const files = computed(() => [
         </tbody>
       </table>
       <p class="flex flex-wrap gap-2">
-        <a v-if="session.owns" class="btn" href="/api/package.zip" download @click="watched"
-          >All of it as one package</a
-        >
+        <a v-if="session.owns" class="btn" href="/api/package.zip" download @click="watched">{{
+          tell('all-of-it-as-one')
+        }}</a>
         <a v-for="f in files" :key="f.href" class="btn" :href="f.href" download>{{ f.name }}</a>
       </p>
     </section>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Who works here: names, how far they reach, what they may carry, and whose rows are whose. */
+import tell from 'words:people'
 import { api, heed, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useAct } from '@/composables/useAct'
@@ -28,10 +29,10 @@ const remove = (p: Person) =>
   act(() => heed(api.DELETE('/api/people/{id}', { params: { path: { id: p.id } } })))
 const facts = (p: Person) =>
   [
-    p.reach_m && `reaches ${lengthWords(p.reach_m, units.value)}`,
-    p.pole_m && `with a pole ${lengthWords(p.pole_m, units.value)}`,
-    p.carries_kg && `carries ${weightWords(p.carries_kg, units.value)}`,
-    p.hours_week && `${p.hours_week} h a week`,
+    p.reach_m && tell('reaches', { reach: lengthWords(p.reach_m, units.value) }),
+    p.pole_m && tell('with-a-pole', { pole: lengthWords(p.pole_m, units.value) }),
+    p.carries_kg && tell('carries', { carries: weightWords(p.carries_kg, units.value) }),
+    p.hours_week && tell('h-a-week', { hoursWeek: p.hours_week }),
   ]
     .filter(Boolean)
     .join(', ')
@@ -43,17 +44,18 @@ function theirs(p: Person) {
     if (block) return [{ to: `/block/${id}`, name: block.name }]
     const row = grove.value?.rows.find((r) => r.id === id)
     const of = blocks.find((b) => b.id === row?.block_id)
-    return row && of ? [{ to: `/row/${id}`, name: `${of.name}, row ${row.n}` }] : []
+    return row && of ? [{ to: `/row/${id}`, name: tell('row-3', { of: of.name, n: row.n }) }] : []
   })
 }
 </script>
 
 <template>
   <div class="max-w-3xl mx-auto px-4 py-4 grid gap-4">
-    <h1 class="text-title">People</h1>
+    <h1 class="text-title">{{ tell('people') }}</h1>
     <p class="text-ink2 max-w-[60ch]">
-      Who works here. A name then stands one tap away wherever it is asked who did something. Rows
-      and blocks are given to somebody on their <i>Record</i>, and Today can be read by helper.
+      {{ tell('who-works-here-a-name') }} <i>{{ tell('record') }}</i>{{
+        tell('and-today-can-be-read')
+      }}
     </p>
     <ul>
       <li v-for="p in people" :key="p.id" class="border-t border-rule py-2" data-test="person">
@@ -67,14 +69,14 @@ function theirs(p: Person) {
             :aria-expanded="open === p.id"
             @click="open = open === p.id ? null : p.id"
           >
-            Change
+            {{ tell('change') }}
           </button>
           <button v-if="plans" type="button" class="btn btn-small" @click="remove(p)">
-            Take off the list
+            {{ tell('take-off-the-list') }}
           </button>
         </div>
         <p v-if="p.scope_ids.length">
-          Theirs:
+          {{ tell('theirs') }}
           <RouterLink v-for="s in theirs(p)" :key="s.to" class="link mr-3" :to="s.to">{{
             s.name
           }}</RouterLink>
@@ -83,8 +85,12 @@ function theirs(p: Person) {
       </li>
     </ul>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-    <section v-if="fetched && plans" aria-label="Somebody new" class="border-t-2 border-ink pt-2">
-      <h2 class="text-part">Somebody new</h2>
+    <section
+      v-if="fetched && plans"
+      :aria-label="tell('somebody-new')"
+      class="border-t-2 border-ink pt-2"
+    >
+      <h2 class="text-part">{{ tell('somebody-new') }}</h2>
       <PersonForm :id="fresh" :key="fresh" @kept="kept" />
     </section>
     <MayComeIn v-if="session?.required && session.owns" />

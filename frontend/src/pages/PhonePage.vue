@@ -3,6 +3,7 @@
  * What is on this device: what opens without signal, what waits to be sent, and what was not taken.
  * Works without Billhook.
  */
+import tell from 'words:phone'
 import { useNarrow } from '@/composables/useNarrow'
 import { drop, resend, useOutbox } from '@/field/outbox'
 import { useReach } from '@/field/reach'
@@ -32,36 +33,36 @@ async function look() {
   )
   rows.value = keptRows.map((r) => ({
     to: `/row/${r.row_id}/walk`,
-    name: `${r.block}, row ${r.n}`,
-    says: `${r.trees.length} trees, as of ${dayWords(r.day)}`,
+    name: tell('row', { block: r.block, n: r.n }),
+    says: tell('trees-as-of', { trees: r.trees.length, day: dayWords(r.day) }),
   }))
   const byName = new Intl.Collator(undefined, { numeric: true })
   walks.sort((a, b) => byName.compare(a.walk.name, b.walk.name))
   trees.value = walks.map((w) => ({
     to: `/tree/${w.tree}/look`,
     name: w.walk.name,
-    says: `its look, as of ${dayWords(w.walk.day)}`,
+    says: tell('its-look-as-of', { day: dayWords(w.walk.day) }),
   }))
   sheets.value = keptSheets.map((s) => ({
     to: `/sheet/${s.id}`,
-    name: `Cut sheet of ${dayWords(s.day)}`,
+    name: tell('cut-sheet-of', { day: dayWords(s.day) }),
     says: s.state === 'open' ? 'open' : 'finished',
   }))
   const names = new Map(walks.map((w) => [w.tree, w.walk.name]))
   hurt.value = keptHurt.map((h) => ({
     to: `/tree/${h.tree}/frost`,
-    name: names.get(h.tree) ?? 'A hurt tree',
-    says: `after the frost, as of ${dayWords(h.frost.today)}`,
+    name: names.get(h.tree) ?? tell('a-hurt-tree'),
+    says: tell('after-the-frost-as-of', { today: dayWords(h.frost.today) }),
   }))
   ready.value = true
 }
 void look()
 const lists = computed(() =>
   [
-    { name: 'Rows', kept: rows.value },
-    { name: 'Trees to look at', kept: trees.value },
-    { name: 'Cut sheets', kept: sheets.value },
-    { name: 'Hurt by frost', kept: hurt.value },
+    { name: tell('rows'), kept: rows.value },
+    { name: tell('trees-to-look-at'), kept: trees.value },
+    { name: tell('cut-sheets'), kept: sheets.value },
+    { name: tell('hurt-by-frost'), kept: hurt.value },
   ].filter((l) => l.kept.length),
 )
 const pages = ref<'kept' | 'not-yet' | 'insecure'>('not-yet')
@@ -85,23 +86,23 @@ const aside = computed(() => [...refused.value, ...failed.value])
 
 <template>
   <div class="max-w-[620px] mx-auto px-4 py-3 grid gap-5 content-start">
-    <h1 class="text-title">On this phone</h1>
+    <h1 class="text-title">{{ tell('on-this-phone-2') }}</h1>
     <p class="keep box-content min-h-[3lh] sm:min-h-[2lh]" data-test="pages">
       <template v-if="pages === 'insecure'">
-        This page is not secure, so the browser keeps no pages: an open one goes on working without
-        signal, a closed one does not open again. Open Billhook by its secure address, which starts
-        with https; the guide says how to set it up.
+        {{ tell('this-page-is-not-secure') }}
       </template>
       <template v-else-if="pages === 'kept'">
-        Billhook’s pages are kept here.
-        {{ reached ? 'It answers now.' : 'It does not answer now.' }}
-        What is listed below opens without signal.
+        {{
+          tell('billhook-s-pages-are-kept', {
+            which: reached ? tell('it-answers-now') : tell('it-does-not-answer-now'),
+          })
+        }}
       </template>
-      <template v-else>The pages are not kept yet; leave this open for a moment.</template>
+      <template v-else>{{ tell('the-pages-are-not-kept') }}</template>
     </p>
     <OnAPhone v-if="!narrow && reached" />
-    <section v-if="aside.length" aria-label="Not taken">
-      <h2 class="text-part border-b-2 border-ink">Not taken</h2>
+    <section v-if="aside.length" :aria-label="tell('not-taken')">
+      <h2 class="text-part border-b-2 border-ink">{{ tell('not-taken') }}</h2>
       <article v-for="item in aside" :key="item.seq" class="border-b border-rule py-2">
         <p>
           <b>{{ item.says }}</b>
@@ -109,20 +110,20 @@ const aside = computed(() => [...refused.value, ...failed.value])
         <p>{{ item.refused ?? item.failed }}</p>
         <MendEntry v-if="item.wrong" :item="item" />
         <div class="flex flex-wrap gap-2 mt-1">
-          <button type="button" class="btn" @click="resend(item)">Send again</button>
-          <RouterLink v-if="item.tree" class="btn" :to="`/tree/${item.tree}`"
-            >Enter it anew</RouterLink
-          >
+          <button type="button" class="btn" @click="resend(item)">{{ tell('send-again') }}</button>
+          <RouterLink v-if="item.tree" class="btn" :to="`/tree/${item.tree}`">{{
+            tell('enter-it-anew')
+          }}</RouterLink>
           <button type="button" class="btn" @click="copy(item)">
-            {{ copied === item.seq ? 'Copied' : 'Copy it' }}
+            {{ copied === item.seq ? tell('copied') : tell('copy-it') }}
           </button>
-          <button type="button" class="btn" @click="drop(item)">Drop it</button>
+          <button type="button" class="btn" @click="drop(item)">{{ tell('drop-it') }}</button>
         </div>
       </article>
     </section>
-    <section aria-label="Waits to be sent">
-      <h2 class="text-part border-b-2 border-ink">Waits to be sent</h2>
-      <p v-if="!waiting.length">Nothing; all that was entered is with Billhook.</p>
+    <section :aria-label="tell('waits-to-be-sent')">
+      <h2 class="text-part border-b-2 border-ink">{{ tell('waits-to-be-sent') }}</h2>
+      <p v-if="!waiting.length">{{ tell('nothing-all-that-was-entered') }}</p>
       <ul>
         <li
           v-for="item in waiting"
@@ -130,7 +131,7 @@ const aside = computed(() => [...refused.value, ...failed.value])
           class="border-b border-rule py-2 flex gap-3 items-center justify-between"
         >
           <span>{{ item.says }}</span>
-          <button type="button" class="btn" @click="drop(item)">Undo</button>
+          <button type="button" class="btn" @click="drop(item)">{{ tell('undo') }}</button>
         </li>
       </ul>
     </section>
@@ -146,7 +147,9 @@ const aside = computed(() => [...refused.value, ...failed.value])
       </ul>
     </section>
     <p v-if="ready && !lists.length">
-      Nothing is taken along yet. Open a row from the grove, <i>Walk the row</i>, and take it along.
+      {{ tell('nothing-is-taken-along-yet') }} <i>{{ tell('walk-the-row') }}</i>{{
+        tell('and-take-it-along')
+      }}
     </p>
   </div>
 </template>

@@ -3,6 +3,7 @@
  * What the answers rest on here: the place and its weather, the stance, the calendar that goes out,
  * kinds of one's own.
  */
+import tell from 'words:place'
 import PickOne from '@/controls/PickOne.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, sentence } from '@/api/client'
@@ -63,38 +64,39 @@ const open = (part: string) =>
 <template>
   <div class="max-w-4xl mx-auto px-4 py-4">
     <header class="flex flex-wrap gap-3 items-end justify-between border-b-2 border-ink pb-3">
-      <h1 class="text-title">Places and weather</h1>
+      <h1 class="text-title">{{ tell('places-and-weather') }}</h1>
       <div v-if="(grove?.sites.length ?? 0) > 1">
-        <label class="label" for="which-site">Site</label>
+        <label class="label" for="which-site">{{ tell('site') }}</label>
         <PickOne id="which-site" v-model="chosen" class="field field-small">
           <option v-for="s in grove?.sites" :key="s.id" :value="s.id">{{ s.name }}</option>
         </PickOne>
       </div>
     </header>
     <p v-if="grove && !grove.sites.length" class="py-4">
-      No place is described yet.
-      <RouterLink class="link" to="/start">Say where the trees stand</RouterLink>
+      {{ tell('no-place-is-described-yet') }}
+      <RouterLink class="link" to="/start">{{ tell('say-where-the-trees-stand') }}</RouterLink>
     </p>
     <p v-if="error || trouble" class="wrong py-2" role="alert">{{ trouble || sentence(error) }}</p>
     <template v-if="site">
       <details :id="parts[0]" class="part" :open="open('place')">
-        <summary><h2>The place</h2></summary>
+        <summary>
+          <h2>{{ tell('the-place') }}</h2>
+        </summary>
         <NormalsForm :site="site" />
       </details>
       <details :id="parts[1]" class="part" :open="open('stance')">
-        <summary><h2>Ways of working</h2></summary>
+        <summary>
+          <h2>{{ tell('ways-of-working') }}</h2>
+        </summary>
         <StancePanel />
       </details>
       <details :id="parts[2]" class="part" :open="open('weather')">
-        <summary><h2>Weather</h2></summary>
+        <summary>
+          <h2>{{ tell('weather') }}</h2>
+        </summary>
         <template v-if="weather">
           <p>
-            {{ weather.station
-            }}{{
-              weather.simulated
-                ? ': invented for the demo; a real holding never listens to it'
-                : ''
-            }}.
+            {{ weather.station }}{{ weather.simulated ? tell('invented-for-the-demo-a') : '' }}.
           </p>
           <p v-if="weather.missing" data-test="no-forecast">{{ weather.missing }}</p>
           <WeatherStrip
@@ -104,7 +106,7 @@ const open = (part: string) =>
             :forecast="weather.forecast"
           />
           <fieldset v-if="weather.scenarios.length" class="mt-2">
-            <legend class="label">How the demo's weather turns</legend>
+            <legend class="label">{{ tell('how-the-demo-s-weather') }}</legend>
             <div class="grid sm:grid-cols-2 gap-2">
               <label
                 v-for="s in weather.scenarios"
@@ -124,27 +126,30 @@ const open = (part: string) =>
         </template>
       </details>
       <details :id="parts[3]" class="part" :open="open('station')">
-        <summary><h2>Days of your own station</h2></summary>
+        <summary>
+          <h2>{{ tell('days-of-your-own-station') }}</h2>
+        </summary>
         <StationForm :site-id="chosen" />
       </details>
       <details :id="parts[4]" class="part" :open="open('calendar')">
-        <summary><h2>Calendar</h2></summary>
+        <summary>
+          <h2>{{ tell('calendar') }}</h2>
+        </summary>
         <p class="text-note">
-          What to look at again, open days of each kind of work, and open sheets, for your own
-          calendar. Subscribe to the address, and it updates in place; or save the file once.
+          {{ tell('what-to-look-at-again') }}
         </p>
         <div class="grid sm:grid-cols-[200px_1fr_auto_auto_auto] gap-3 items-end">
           <div>
-            <label class="label" for="feed-block">Of</label>
+            <label class="label" for="feed-block">{{ tell('of-3') }}</label>
             <PickOne id="feed-block" v-model="block" class="field">
-              <option value="">the whole holding</option>
+              <option value="">{{ tell('the-whole-holding') }}</option>
               <option v-for="b in grove?.blocks ?? []" :key="b.id" :value="b.id">
                 {{ b.name }}
               </option>
             </PickOne>
           </div>
           <div>
-            <label class="label" for="feed">Address to subscribe to</label>
+            <label class="label" for="feed">{{ tell('address-to-subscribe-to') }}</label>
             <input
               id="feed"
               class="field"
@@ -154,16 +159,20 @@ const open = (part: string) =>
             />
           </div>
           <button type="button" class="btn btn-small" @click="copy(feed)">
-            {{ copied ? 'Copied' : 'Copy it' }}
+            {{ copied ? tell('copied') : tell('copy-it') }}
           </button>
           <button v-if="address?.secret" type="button" class="btn btn-small" @click="renew">
-            Renew it
+            {{ tell('renew-it') }}
           </button>
-          <a class="btn btn-small" :href="saved" download="billhook.ics">Save the file</a>
+          <a class="btn btn-small" :href="saved" download="billhook.ics">{{
+            tell('save-the-file')
+          }}</a>
         </div>
       </details>
       <details :id="parts[5]" class="part" :open="open('kinds')">
-        <summary><h2>A kind of tree of your own</h2></summary>
+        <summary>
+          <h2>{{ tell('a-kind-of-tree-of') }}</h2>
+        </summary>
         <OwnKind />
       </details>
     </template>

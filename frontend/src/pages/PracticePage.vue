@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** The course in the order of work, and practice trees of every trouble. Nothing is logged. */
+import tell from 'words:practice'
 import { api, heed, sentence } from '@/api/client'
 import PickOne from '@/controls/PickOne.vue'
 import { dayWords } from '@/geometry/day'
@@ -29,7 +30,9 @@ watch(
 const stateOf = (id: string) => {
   const of = progress.value[id]
   if (!of) return ''
-  return of.right ? 'done' : `again from ${dayWords(of.again ?? today())}`
+  return of.right
+    ? tell('lesson-done')
+    : tell('again-from', { again: dayWords(of.again ?? today()) })
 }
 /** Kinds that can be practised on, and the one that is wanted; empty for any. */
 const kind = ref('')
@@ -49,22 +52,22 @@ const another = (id: string) =>
 <template>
   <div class="px-6 py-4 grid gap-4 max-w-[860px] max-[720px]:px-3">
     <header>
-      <h1 class="text-title font-semibold">Practice</h1>
+      <h1 class="text-title font-semibold">{{ tell('practice') }}</h1>
       <p class="text-ink2">
-        Trees that are nobody’s. Look, decide, and talk it over; nothing is logged and nothing can
-        be broken.
+        {{ tell('trees-that-are-nobody-s-look') }}
       </p>
     </header>
     <p v-if="error" class="wrong" role="alert">{{ sentence(error) }}</p>
     <template v-if="data">
-      <section aria-label="The course" class="grid gap-2">
-        <h2 class="text-part">The course, {{ right }} of {{ course.length }} right</h2>
+      <section :aria-label="tell('the-course')" class="grid gap-2">
+        <h2 class="text-part">
+          {{ tell('the-course-of-right', { right, course: course.length }) }}
+        </h2>
         <p class="text-note">
-          Five minutes each, in the order of work. It is kept on this device and opens without
-          signal; what went wrong comes back in some days.
+          {{ tell('five-minutes-each-in-the') }}
         </p>
         <RouterLink v-if="next" class="btn btn-go w-fit" :to="`/practice/${next}`">
-          {{ Object.keys(progress).length ? 'Go on' : 'Begin' }}
+          {{ Object.keys(progress).length ? tell('go-on') : tell('begin') }}
         </RouterLink>
         <ol class="list">
           <li v-for="t in course" :key="t.id" data-test="lesson">
@@ -79,12 +82,12 @@ const another = (id: string) =>
           </li>
         </ol>
       </section>
-      <section aria-label="More trees" class="grid gap-2">
-        <h2 class="text-part">More trees</h2>
-        <p class="text-note">Another tree each time. Mark your own cuts, or wait.</p>
-        <label class="label" for="kind">Kind</label>
+      <section :aria-label="tell('more-trees')" class="grid gap-2">
+        <h2 class="text-part">{{ tell('more-trees') }}</h2>
+        <p class="text-note">{{ tell('another-tree-each-time-mark') }}</p>
+        <label class="label" for="kind">{{ tell('kind') }}</label>
         <PickOne id="kind" v-model="kind" class="field max-w-72">
-          <option value="">any</option>
+          <option value="">{{ tell('any') }}</option>
           <option v-for="[id, name] in kinds" :key="id" :value="id">{{ name }}</option>
         </PickOne>
         <div class="flex flex-wrap gap-2">
@@ -94,8 +97,7 @@ const another = (id: string) =>
         </div>
       </section>
       <p class="text-small text-ink2">
-        These trees and their stories are invented. Under a real tree look first for lines, nests
-        and people; local rules and licensed practice decide.
+        {{ tell('these-trees-and-their-stories') }}
       </p>
     </template>
   </div>

@@ -3,6 +3,7 @@
  * Cut it here first: marks on the tree as it stands, and the tree one and more years on beside its
  * uncut twin. Nothing is logged.
  */
+import tell from 'words:rehearse'
 import { sentence, type Schemas } from '@/api/client'
 import { useMarking } from '@/composables/useMarking'
 import { useNarrow } from '@/composables/useNarrow'
@@ -53,9 +54,17 @@ const last = computed(() => Math.min(ahead.value, (data.value?.seasons.length ??
 const shown = computed(() =>
   narrow.value ? [last.value] : last.value > 1 ? [0, 1, last.value] : [0, last.value || 1],
 )
-const YEARS = ['', 'one year on', 'two years on', 'three years on', 'four years on']
+const YEARS = computed(() => [
+  '',
+  tell('one-year-on'),
+  tell('two-years-on'),
+  tell('three-years-on'),
+  tell('four-years-on'),
+])
 const title = (k: number) =>
-  k === 0 ? `cut on ${dayWords(data.value?.day ?? '')}` : (YEARS[k] ?? `${k} years on`)
+  k === 0
+    ? tell('cut-on', { day: dayWords(data.value?.day ?? '') })
+    : (YEARS.value[k] ?? tell('years-on', { k }))
 /** The first shows the tree as it stands with its cuts; later ones as they have grown. */
 const trees = computed((): Standing[] =>
   data.value
@@ -78,7 +87,7 @@ function notesOf(seasons: Season[], k: number) {
     .slice(0, 3)
     .map((ids) => ({
       limb: ids[0]!,
-      text: k === 1 ? `${ids.length} shoots` : `the same ${ids.length}`,
+      text: k === 1 ? tell('shoots', { ids: ids.length }) : tell('the-same', { ids: ids.length }),
     }))
 }
 const whole = (n: number) => `${Math.round(n)}`
@@ -94,53 +103,55 @@ function barsOf(k: number): Bar[] {
   const [crop, twin] = wide ? [wide.crop.mean, wide.twin_crop.mean] : [a.crop, b.crop]
   return [
     {
-      name: 'height',
+      name: tell('height-2'),
       most: most('height_m', 1) * 1.1,
       value: a.height_m,
       twin: b.height_m,
       second: c?.height_m ?? null,
       says: len(a.height_m),
-      beside: `twin ${len(b.height_m)}`,
+      beside: tell('twin', { height: len(b.height_m) }),
       tone: 'var(--ink)',
     },
     {
-      name: 'crop',
+      name: tell('crop'),
       most: most('crop', 1) * 1.1,
       value: crop,
       twin,
       second: c?.crop ?? null,
       says: percent(crop),
-      beside: `twin ${percent(twin)}`,
+      beside: tell('twin-2', { twin: percent(twin) }),
       tone: 'var(--fruit)',
     },
     {
-      name: 'light inside',
+      name: tell('light-inside'),
       most: most('light_inside', 0.4),
       value: a.light_inside,
       twin: b.light_inside,
       second: c?.light_inside ?? null,
       says: percent(a.light_inside),
-      beside: `twin ${percent(b.light_inside)}`,
+      beside: tell('twin-3', { lightInside: percent(b.light_inside) }),
       tone: 'var(--leaf)',
     },
     {
-      name: 'sprouts',
+      name: tell('sprouts'),
       most: Math.max(8, most('sprouts', 8)),
       value: a.sprouts,
       twin: b.sprouts,
       second: c?.sprouts ?? null,
       says: whole(a.sprouts) + (a.sprouts ? `, ${whole(a.minutes)} min` : ''),
-      beside: `twin ${whole(b.sprouts)}`,
+      beside: tell('twin-4', { sprouts: whole(b.sprouts) }),
       tone: 'color-mix(in srgb, var(--leaf) 50%, var(--sheet))',
     },
     {
-      name: 'wounds open',
+      name: tell('wounds-open'),
       most: Math.max(4, made),
       value: a.wounds_open,
       twin: b.wounds_open,
       second: c?.wounds_open ?? null,
       says: whole(a.wounds_open),
-      beside: made ? `${whole(Math.max(0, made - a.wounds_open))} closed` : 'none made',
+      beside: made
+        ? tell('closed-2', { Math: whole(Math.max(0, made - a.wounds_open)) })
+        : tell('none-made'),
       tone: 'color-mix(in srgb, var(--ink) 35%, var(--sheet))',
     },
   ]
@@ -170,9 +181,9 @@ const sure = computed(() => {
   if (!of) return ''
   const half = (what: 'height_m' | 'crop') =>
     Math.max(...shown.value.map((k) => (of.seasons[k]![what].high - of.seasons[k]![what].low) / 2))
-  const crop = `crop within ${Math.round(100 * half('crop'))} %`
-  const size = `height within ${lengthWords(half('height_m'), units.value)}`
-  return `, ${size}, ${crop} by the weather of ${of.runs} seasons`
+  const crop = tell('crop-within', { Math: Math.round(100 * half('crop')) })
+  const size = tell('height-within', { which: lengthWords(half('height_m'), units.value) })
+  return tell('by-the-weather-of-seasons', { size, crop, runs: of.runs })
 })
 </script>
 
@@ -183,25 +194,24 @@ const sure = computed(() => {
       <RouterLink v-if="tree" class="plate text-title" :to="`/tree/${id}/cut`">{{
         tree.name
       }}</RouterLink>
-      <h1 class="text-head font-semibold">Rehearsal</h1>
+      <h1 class="text-head font-semibold">{{ tell('rehearsal') }}</h1>
       <p class="text-note text-ink2 max-[720px]:basis-full">
-        Nothing is logged. In broken lines its twin, uncut, in the same weather.
+        {{ tell('nothing-is-logged-in-broken') }}
       </p>
       <div class="ml-auto flex gap-2 max-[720px]:ml-0">
         <button type="button" class="btn" :disabled="!m.cuts.value.length" @click="m.clear()">
-          Cut it again
+          {{ tell('cut-it-again') }}
         </button>
-        <RouterLink v-if="m.cuts.value.length" class="btn btn-go" :to="`/tree/${id}/cut/marks`"
-          >Plan these cuts</RouterLink
-        >
+        <RouterLink v-if="m.cuts.value.length" class="btn btn-go" :to="`/tree/${id}/cut/marks`">{{
+          tell('plan-these-cuts')
+        }}</RouterLink>
       </div>
     </header>
     <div v-if="tree && !drawn" class="grid gap-2 max-w-[60ch]">
       <p>
-        Only the size of this tree is known. Measure its main limbs, or trace them on a photo, and
-        it can be rehearsed.
+        {{ tell('only-the-size-of-this') }}
       </p>
-      <RouterLink class="btn w-fit" :to="`/tree/${id}/limbs`">Its limbs</RouterLink>
+      <RouterLink class="btn w-fit" :to="`/tree/${id}/limbs`">{{ tell('its-limbs') }}</RouterLink>
     </div>
     <p v-if="error" class="wrong" role="alert">{{ sentence(error) }}</p>
     <template v-if="data && drawn">
@@ -220,7 +230,9 @@ const sure = computed(() => {
         @settle="m.settle()"
       />
       <div class="flex flex-wrap gap-x-6 gap-y-1 items-center">
-        <label class="label" for="ahead">{{ narrow ? 'Season' : 'Last drawing' }}</label>
+        <label class="label" for="ahead">{{
+          narrow ? tell('season') : tell('last-drawing')
+        }}</label>
         <input
           id="ahead"
           v-model.number="ahead"
@@ -245,11 +257,10 @@ const sure = computed(() => {
         {{ m.answer.value.against.sentence }}
       </p>
       <div class="grid gap-x-11 gap-y-2 md:grid-cols-2 border-t-2 border-ink pt-2">
-        <section aria-label="Cuts">
-          <h2 class="text-part">Your cuts</h2>
+        <section :aria-label="tell('cuts-2')">
+          <h2 class="text-part">{{ tell('your-cuts') }}</h2>
           <p v-if="!m.cuts.value.length" class="text-ink2">
-            Touch a limb in the first drawing where you would cut it, or choose one here. The years
-            ahead answer at once.
+            {{ tell('touch-a-limb-in-the-first') }}
           </p>
           <ol>
             <MarkRow
@@ -267,14 +278,14 @@ const sure = computed(() => {
               @off="m.remove(c.limb)"
             />
           </ol>
-          <label class="label" for="add-cut">Cut a limb off</label>
+          <label class="label" for="add-cut">{{ tell('cut-a-limb-off') }}</label>
           <PickOne
             id="add-cut"
             :model-value="''"
             class="field"
             @update:model-value="pick($event, 0)"
           >
-            <option value="">choose a limb …</option>
+            <option value="">{{ tell('choose-a-limb') }}</option>
             <option v-for="l in unmarked" :key="l.id" :value="l.id">{{ l.name }}</option>
           </PickOne>
           <div class="flex flex-wrap gap-2 mt-3">
@@ -284,7 +295,7 @@ const sure = computed(() => {
               :disabled="!m.canUndo.value"
               @click="m.undo()"
             >
-              Undo
+              {{ tell('undo') }}
             </button>
             <button
               type="button"
@@ -292,7 +303,7 @@ const sure = computed(() => {
               :disabled="!m.canRedo.value"
               @click="m.redo()"
             >
-              Redo
+              {{ tell('redo') }}
             </button>
             <button
               v-if="!second"
@@ -301,34 +312,41 @@ const sure = computed(() => {
               :disabled="!m.cuts.value.length"
               @click="r.keepAsSecond()"
             >
-              Keep as second plan
+              {{ tell('keep-as-second-plan') }}
             </button>
             <button v-else type="button" class="btn btn-small" @click="r.dropSecond()">
-              Second plan away
+              {{ tell('second-plan-away') }}
             </button>
             <button type="button" class="btn btn-small" @click="r.otherWeather()">
-              Other weather
+              {{ tell('other-weather') }}
             </button>
             <label class="flex items-center gap-2 min-h-touch">
-              <input v-model="whitewash" type="checkbox" class="size-6" /> bared bark whitewashed
+              <input v-model="whitewash" type="checkbox" class="size-6" />
+              {{ tell('bared-bark-whitewashed') }}
             </label>
           </div>
         </section>
-        <section aria-label="What comes of it" aria-live="polite" class="grid gap-2 content-start">
-          <h2 class="text-part">What comes of it</h2>
+        <section
+          :aria-label="tell('what-comes-of-it')"
+          aria-live="polite"
+          class="grid gap-2 content-start"
+        >
+          <h2 class="text-part">{{ tell('what-comes-of-it') }}</h2>
           <p v-for="reason in data.reasons" :key="reason.code"><SaidText :text="reason.text" /></p>
           <p v-for="(e, i) in befell" :key="i" class="text-note">
             <b>{{ e.year }}</b> <SaidText :text="e.text" />
           </p>
-          <p v-if="second" class="text-note">The red mark on each bar is your second plan.</p>
+          <p v-if="second" class="text-note">{{ tell('the-red-mark-on-each') }}</p>
           <p class="text-small text-ink2">
-            How sure: our estimate{{ sure }}.
-            <button type="button" class="underline min-h-6" @click="why = true">Why</button>
+            {{ tell('how-sure-our-estimate', { sure }) }}
+            <button type="button" class="underline min-h-6" @click="why = true">
+              {{ tell('why') }}
+            </button>
           </p>
           <WhyDialog
             v-model="why"
-            title="Rehearsal"
-            sentence="A tree grows on the drawing by rules of the trade; each is listed with how sure it is."
+            :title="tell('rehearsal')"
+            :sentence="tell('a-tree-grows-on-the')"
             :reasons="data.reasons"
           />
         </section>

@@ -3,6 +3,7 @@
  * A row walked in passing: nothing to do with one tap, so many rubbed off, or a whole walk; like
  * work on all that are left together; taken along for where there is no signal.
  */
+import tell from 'words:walk'
 import { api, heed, Refused, sentence, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { onUndone } from '@/composables/useUndo'
@@ -67,7 +68,7 @@ async function passAll(
   trees: Row['trees'],
   off: { suckers?: number; sprouts?: number; trained?: boolean } = {},
 ) {
-  const where = `${row.value!.block}, row ${row.value!.n}: ${trees.length} trees`
+  const where = tell('row-trees', { block: row.value!.block, n: row.value!.n, trees: trees.length })
   for (const tree of trees) {
     tree.state = 'passed'
     tree.walked = row.value!.day
@@ -77,7 +78,7 @@ async function passAll(
   apart.value = new Set()
   await keepRow(row.value!)
   await put({
-    says: `${trees.length === 1 ? trees[0]!.name : where} in passing`,
+    says: tell('in-passing', { trees: trees.length === 1 ? trees[0]!.name : where }),
     tree: trees[0]!.tree_id,
     method: 'POST',
     path: '/api/walks/quick',
@@ -120,46 +121,45 @@ async function takeAlong() {
 }
 const words = (t: Row['trees'][number]) =>
   t.state === 'never'
-    ? 'never walked'
+    ? tell('never-walked')
     : t.state === 'open'
-      ? `walk open since ${dayWords(t.walked!)}`
+      ? tell('walk-open-since', { walked: dayWords(t.walked!) })
       : `${t.state === 'passed' ? 'passed' : 'walked'} ${dayWords(t.walked!)}`
 </script>
 
 <template>
   <div class="max-w-[620px] mx-auto px-4 py-3 grid gap-3 content-start">
-    <SecondWire :tags="tags" of="This row" />
+    <SecondWire :tags="tags" :of="tell('this-row')" />
     <h1 class="text-title max-[720px]:sr-only">
-      {{ row ? `${row.block}, row ${row.n}` : 'The row' }}
+      {{ row ? tell('row', { block: row.block, n: row.n }) : tell('the-row') }}
     </h1>
     <p v-if="row?.one_pass" class="keep font-semibold" data-test="one-pass">
       {{ row.one_pass.text }}
     </p>
     <p v-if="trouble" class="wrong" role="alert">
       {{ trouble }}
-      <button type="button" class="btn btn-small" @click="load">Try again</button>
+      <button type="button" class="btn btn-small" @click="load">{{ tell('try-again') }}</button>
     </p>
-    <p v-if="!row && !trouble" class="text-ink2">Walking down the row …</p>
+    <p v-if="!row && !trouble" class="text-ink2">{{ tell('walking-down-the-row') }}</p>
     <template v-if="row">
       <SayButtons
         :acts="[
-          { act: 'picked', label: 'Picked today: the row' },
-          { act: 'no-fruit', label: 'No fruit this year' },
+          { act: 'picked', label: tell('picked-today-the-row') },
+          { act: 'no-fruit', label: tell('no-fruit-this-year') },
         ]"
         scope="row"
         :scope-id="id"
       />
       <p class="text-note">
-        Rake and look before hands go to a base or under a skirt. Pass a tree with one tap, or walk
-        it step by step.
+        {{ tell('rake-and-look-before-hands') }}
       </p>
       <button type="button" class="btn" :disabled="taking" @click="takeAlong">
         {{
           taking
-            ? `Taking along ${takenAlong} of ${row.trees.length} …`
+            ? tell('taking-along-of', { takenAlong, trees: row.trees.length })
             : takenAlong
-              ? 'The row is on this phone; take it anew'
-              : 'Take the row along, for where there is no signal'
+              ? tell('the-row-is-on-this')
+              : tell('take-the-row-along-for')
         }}
       </button>
       <progress
@@ -167,7 +167,7 @@ const words = (t: Row['trees'][number]) =>
         class="w-full"
         :value="takenAlong"
         :max="row.trees.length"
-        :aria-label="`${takenAlong} of ${row.trees.length} trees taken along`"
+        :aria-label="tell('of-trees-taken-along', { takenAlong, trees: row.trees.length })"
       />
       <a
         v-if="row.open_sheets"
@@ -175,26 +175,31 @@ const words = (t: Row['trees'][number]) =>
         :href="`/api/rows/${id}/sheets.pdf?${paper}&units=${units}`"
         target="_blank"
         rel="noopener"
-        >Print the row’s
-        {{ row.open_sheets === 1 ? 'open cut sheet' : `${row.open_sheets} open cut sheets` }}
-        (PDF)</a
+        >{{
+          tell('print-the-row-s-pdf', {
+            openSheets:
+              row.open_sheets === 1
+                ? tell('open-cut-sheet')
+                : tell('open-cut-sheets', { openSheets: row.open_sheets }),
+          })
+        }}</a
       >
       <section
         v-if="left.length > 1"
         class="grid gap-2 border-t border-rule pt-2"
-        aria-label="Together"
+        :aria-label="tell('together')"
         data-test="together"
       >
         <p class="font-semibold">
           {{
             together.length === left.length
-              ? `The same on all ${left.length} not looked at today`
-              : `The same on ${together.length} of the ${left.length} not looked at today`
+              ? tell('the-same-on-all-not', { left: left.length })
+              : tell('the-same-on-of-the', { together: together.length, left: left.length })
           }}
         </p>
         <div class="grid grid-cols-2 sm:grid-cols-3 gap-2">
           <button type="button" class="btn" :disabled="!together.length" @click="passAll(together)">
-            Nothing to do
+            {{ tell('nothing-to-do') }}
           </button>
           <button
             type="button"
@@ -203,7 +208,7 @@ const words = (t: Row['trees'][number]) =>
             :aria-expanded="counting"
             @click="counting = !counting"
           >
-            Taken off each …
+            {{ tell('taken-off-each') }}
           </button>
           <button
             v-if="young.length"
@@ -211,19 +216,33 @@ const words = (t: Row['trees'][number]) =>
             class="btn"
             @click="passAll(young, { trained: true })"
           >
-            {{ young.length === together.length ? 'Trained' : `Trained: ${young.length} young` }}
+            {{
+              young.length === together.length
+                ? tell('trained')
+                : tell('trained-young', { young: young.length })
+            }}
           </button>
         </div>
         <div v-if="counting" class="grid grid-cols-1 sm:grid-cols-2 gap-3">
-          <CountField v-model="suckers" label="Suckers rubbed off each" :low="0" :high="200" />
-          <CountField v-model="sprouts" label="Sprouts rubbed off each" :low="0" :high="500" />
+          <CountField
+            v-model="suckers"
+            :label="tell('suckers-rubbed-off-each')"
+            :low="0"
+            :high="200"
+          />
+          <CountField
+            v-model="sprouts"
+            :label="tell('sprouts-rubbed-off-each')"
+            :low="0"
+            :high="500"
+          />
           <button
             type="button"
             class="btn btn-go sm:col-span-2"
             :disabled="!suckers && !sprouts"
             @click="passAll(together, { suckers, sprouts })"
           >
-            Into the log of {{ together.length }} trees
+            {{ tell('into-the-log-of-trees', { together: together.length }) }}
           </button>
         </div>
       </section>
@@ -240,20 +259,20 @@ const words = (t: Row['trees'][number]) =>
               type="checkbox"
               class="check"
               :checked="!apart.has(t.tree_id)"
-              :aria-label="`${t.name} with the others`"
+              :aria-label="tell('with-the-others', { name: t.name })"
               @change="leaveOut(t.tree_id, ($event.target as HTMLInputElement).checked)"
             />
             <b class="plate">{{ t.name }}</b>
             <span class="text-note leading-tight"
               >{{ t.kind }}<br /><span :class="{ 'text-ink2': !today(t) }">{{
-                waitsFor(t.tree_id) ? 'kept here' : words(t)
+                waitsFor(t.tree_id) ? tell('kept-here') : words(t)
               }}</span></span
             >
             <RouterLink
               class="link ml-auto text-note text-right"
               :to="`/tree/${t.tree_id}/look/shoot`"
-              :aria-label="`Whose shoot is it, on ${t.name}?`"
-              >Whose shoot?</RouterLink
+              :aria-label="tell('whose-shoot-is-it-on', { name: t.name })"
+              >{{ tell('whose-shoot') }}</RouterLink
             >
           </div>
           <p v-if="t.need" class="flex gap-2 items-start text-note leading-tight" data-test="need">
@@ -266,7 +285,7 @@ const words = (t: Row['trees'][number]) =>
               :aria-pressed="today(t) && t.state === 'passed'"
               @click="passAll([t])"
             >
-              Nothing to do
+              {{ tell('nothing-to-do') }}
             </button>
             <button
               type="button"
@@ -274,17 +293,27 @@ const words = (t: Row['trees'][number]) =>
               :aria-expanded="open === t.tree_id"
               @click="tally(t.tree_id)"
             >
-              Taken off …
+              {{ tell('taken-off') }}
             </button>
             <RouterLink class="btn btn-go justify-center" :to="`/tree/${t.tree_id}/look`">{{
-              t.state === 'open' ? 'Go on' : 'Walk'
+              t.state === 'open' ? tell('go-on') : tell('walk')
             }}</RouterLink>
           </div>
           <div v-if="open === t.tree_id" class="grid grid-cols-1 sm:grid-cols-2 gap-3">
-            <CountField v-model="suckers" label="Suckers rubbed off" :low="0" :high="200" />
-            <CountField v-model="sprouts" label="Sprouts rubbed off" :low="0" :high="500" />
+            <CountField
+              v-model="suckers"
+              :label="tell('suckers-rubbed-off')"
+              :low="0"
+              :high="200"
+            />
+            <CountField
+              v-model="sprouts"
+              :label="tell('sprouts-rubbed-off')"
+              :low="0"
+              :high="500"
+            />
             <details class="sm:col-span-2">
-              <summary class="tag py-2.5">Cut off, by thickness</summary>
+              <summary class="tag py-2.5">{{ tell('cut-off-by-thickness') }}</summary>
               <CountLog :tree-id="t.tree_id" @logged="load" />
             </details>
             <button
@@ -293,7 +322,7 @@ const words = (t: Row['trees'][number]) =>
               :disabled="!suckers && !sprouts"
               @click="passAll([t], { suckers, sprouts })"
             >
-              Into the log, next tree
+              {{ tell('into-the-log-next-tree') }}
             </button>
           </div>
         </li>

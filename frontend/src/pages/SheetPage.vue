@@ -3,6 +3,7 @@
  * The cut sheet: read under the tree, ticked off with a thumb, printed on one page with its
  * drawing.
  */
+import tell from 'words:sheet'
 import WhoField from '@/controls/WhoField.vue'
 import MeasureField from '@/controls/MeasureField.vue'
 import NewLimb from '@/controls/NewLimb.vue'
@@ -94,8 +95,8 @@ const { data: spoken } = useQuery({
 const papers = computed(() =>
   (spoken.value?.languages ?? [{ code: 'en', name: 'English' }]).flatMap(({ code, name }) => [
     { id: code, name },
-    { id: `${code} a4`, name: `${name}, A4` },
-    { id: `${code} letter`, name: `${name}, Letter` },
+    { id: `${code} a4`, name: tell('a4-2', { name }) },
+    { id: `${code} letter`, name: tell('letter-2', { name }) },
   ]),
 )
 const paper = useLocalStorage('billhook-paper', 'en')
@@ -106,33 +107,37 @@ const pdf = computed(() => {
 </script>
 
 <template>
-  <p v-if="isPending" class="p-6">Fetching the sheet …</p>
+  <p v-if="isPending" class="p-6">{{ tell('fetching-the-sheet') }}</p>
   <p v-else-if="error" class="p-6 wrong" role="alert">{{ sentence(error) }}</p>
   <div v-else-if="sheet" class="sheet">
     <header class="head">
       <h1 class="plate text-title">{{ sheet.tree }}</h1>
       <p class="text-note leading-tight">
-        <b>Cut sheet, {{ dayWords(sheet.day) }}</b
-        >, {{ sheet.work_words }}<br /><span class="text-ink2">{{ sheet.tree_line }}</span>
+        <b>{{ tell('cut-sheet', { day: dayWords(sheet.day) }) }}</b>, {{ sheet.work_words
+        }}<br /><span class="text-ink2">{{ sheet.tree_line }}</span>
       </p>
       <div class="ml-auto flex gap-2 no-print max-sm:ml-0">
         <div>
-          <label class="sr-only" for="paper">Language and paper</label>
+          <label class="sr-only" for="paper">{{ tell('language-and-paper') }}</label>
           <PickOne id="paper" v-model="paper" class="field !py-1">
             <option v-for="p in papers" :key="p.id" :value="p.id">{{ p.name }}</option>
           </PickOne>
         </div>
-        <a class="btn btn-small" :href="pdf" target="_blank" rel="noopener" data-test="pdf"
-          >Print (PDF)</a
-        >
-        <RouterLink class="btn btn-small" :to="`/tree/${sheet.tree_id}`">The tree</RouterLink>
+        <a class="btn btn-small" :href="pdf" target="_blank" rel="noopener" data-test="pdf">{{
+          tell('print-pdf')
+        }}</a>
+        <RouterLink class="btn btn-small" :to="`/tree/${sheet.tree_id}`">{{
+          tell('the-tree-3')
+        }}</RouterLink>
       </div>
     </header>
     <div class="verdict">
       <ToneMark :tone="sheet.status as Status" />
       <p>
         <b class="tag text-part">{{ sheet.sentence }}</b><br />{{ sheet.total }}
-        <button type="button" class="link no-print" @click="working = true">Why</button>
+        <button type="button" class="link no-print" @click="working = true">
+          {{ tell('why') }}
+        </button>
       </p>
     </div>
     <div class="body">
@@ -153,18 +158,18 @@ const pdf = computed(() => {
         />
         <dl class="facts">
           <div>
-            <dt>height</dt>
+            <dt>{{ tell('height-2') }}</dt>
             <dd>
               {{ lengthWords(sheet.before.height_m, units) }} →
               {{ lengthWords(sheet.after.height_m, units) }}
             </dd>
           </div>
           <div>
-            <dt>fruit lost</dt>
+            <dt>{{ tell('fruit-lost') }}</dt>
             <dd>{{ sheet.before.fruit - sheet.after.fruit }}</dd>
           </div>
           <div>
-            <dt>time</dt>
+            <dt>{{ tell('time') }}</dt>
             <dd>{{ Math.max(1, Math.round(sheet.minutes)) }} min</dd>
           </div>
         </dl>
@@ -174,9 +179,9 @@ const pdf = computed(() => {
           v-if="sheet.state === 'open'"
           class="no-print mb-2 grid grid-cols-[1fr_auto] gap-3 items-end"
         >
-          <WhoField v-model="who" label="Who cuts" />
+          <WhoField v-model="who" :label="tell('who-cuts')" />
           <p class="tag text-part pb-2" role="status">
-            {{ done }} of {{ sheet.lines.length }} done
+            {{ tell('of-done', { done, lines: sheet.lines.length }) }}
           </p>
         </div>
         <ol class="lines">
@@ -195,14 +200,14 @@ const pdf = computed(() => {
           class="no-print mt-3 grid grid-cols-[1fr_auto] gap-2 items-end"
         >
           <div>
-            <label class="label" for="besides">Another limb that was cut</label>
+            <label class="label" for="besides">{{ tell('another-limb-that-was-cut') }}</label>
             <PickOne id="besides" v-model="besides" class="field">
-              <option value="" disabled>which</option>
+              <option value="" disabled>{{ tell('which') }}</option>
               <option v-for="l in others" :key="l.id" :value="l.id">{{ l.name }}</option>
-              <option :value="NEW">one that is not in the drawing</option>
+              <option :value="NEW">{{ tell('one-that-is-not-in') }}</option>
             </PickOne>
           </div>
-          <div class="flex" role="group" aria-label="How it was cut">
+          <div class="flex" role="group" :aria-label="tell('how-it-was-cut')">
             <button
               v-for="[says, value] in [
                 ['taken off', false],
@@ -224,18 +229,20 @@ const pdf = computed(() => {
           <MeasureField
             v-if="shortened"
             v-model="stays"
-            label="So much of it stays"
+            :label="tell('so-much-of-it-stays')"
             kind="length"
             :wrong="fields['/keep_m']"
           />
-          <button type="button" class="btn" :disabled="!told" @click="add">Add to the sheet</button>
+          <button type="button" class="btn" :disabled="!told" @click="add">
+            {{ tell('add-to-the-sheet') }}
+          </button>
           <p class="text-note text-ink2 col-span-full basis-full">
-            Small ones that are not in the drawing are counted when the sheet is finished.
+            {{ tell('small-ones-that-are-not') }}
           </p>
         </div>
         <p v-if="trouble" class="wrong mt-2" role="alert">{{ trouble }}</p>
-        <section v-if="sheet.cautions.length" class="mt-3" aria-label="Take care">
-          <h2 class="text-lead">Take care</h2>
+        <section v-if="sheet.cautions.length" class="mt-3" :aria-label="tell('take-care')">
+          <h2 class="text-lead">{{ tell('take-care') }}</h2>
           <ul class="text-note list-disc pl-5">
             <li v-for="c in sheet.cautions" :key="c.code">{{ c.text }}</li>
           </ul>
@@ -243,7 +250,12 @@ const pdf = computed(() => {
         <SheetFinish :sheet="sheet" :who="who" :waits="waitsFor(sheet.tree_id)" />
       </div>
     </div>
-    <WhyDialog v-model="working" title="Why" :sentence="sheet.sentence" :reasons="sheet.reasons" />
+    <WhyDialog
+      v-model="working"
+      :title="tell('why')"
+      :sentence="sheet.sentence"
+      :reasons="sheet.reasons"
+    />
   </div>
 </template>
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** By name and PIN; or by an invitation, with a PIN of one’s own. */
+import tell from 'words:people'
 import { api, heed } from '@/api/client'
 import { useAct } from '@/composables/useAct'
 import { canPasskey, enterByPasskey } from '@/composables/usePasskey'
@@ -44,16 +45,16 @@ const byPasskey = async () => {
 
 <template>
   <form class="max-w-[420px] mx-auto px-4 py-8 grid gap-4" @submit.prevent="enter">
-    <h1 class="text-title">{{ code ? 'Come in' : 'Sign in' }}</h1>
+    <h1 class="text-title">{{ code ? tell('come-in') : tell('sign-in') }}</h1>
     <p v-if="session && !session.safe" class="keep" role="alert">{{ session.says }}</p>
     <p v-if="code">
-      Take a PIN of six characters or more. With your name it opens Billhook on any of your devices.
+      {{ tell('take-a-pin-of-six') }}
     </p>
     <p v-if="invited">
-      You come in as <b>{{ invited }}</b>.
+      {{ tell('you-come-in-as') }} <b>{{ invited }}</b>.
     </p>
     <div v-else>
-      <label class="label" :for="`${id}n`">Your name</label>
+      <label class="label" :for="`${id}n`">{{ tell('your-name') }}</label>
       <input
         :id="`${id}n`"
         v-model="name"
@@ -67,7 +68,7 @@ const byPasskey = async () => {
       <p v-if="fields['/name']" :id="`${id}nw`" class="wrong">{{ fields['/name'] }}</p>
     </div>
     <div>
-      <label class="label" :for="`${id}p`">PIN</label>
+      <label class="label" :for="`${id}p`">{{ tell('pin') }}</label>
       <input
         :id="`${id}p`"
         v-model="pin"
@@ -82,7 +83,7 @@ const byPasskey = async () => {
     </div>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <button class="btn btn-go" :disabled="busy || !pin || !(invited || name)">
-      {{ code ? 'Come in' : 'Sign in' }}
+      {{ code ? tell('come-in') : tell('sign-in') }}
     </button>
     <button
       v-if="!code && session?.passkeys && canPasskey()"
@@ -91,12 +92,13 @@ const byPasskey = async () => {
       :disabled="busy"
       @click="byPasskey"
     >
-      With this device’s lock
+      {{ tell('with-this-device-s-lock') }}
     </button>
     <p v-if="!code" class="text-ink2">
-      No PIN yet, or lost? An owner of the holding lets you in with a code, on <i>People</i>; an
-      owner comes in with the one that <code>billhook owner</code> shows on the computer that runs
-      Billhook. What you entered on this device stays here until you are back.
+      {{ tell('no-pin-yet-or-lost') }} <i>{{ tell('people') }}</i>{{
+        tell('an-owner-comes-in-with')
+      }}
+      <code>billhook owner</code> {{ tell('shows-on-the-computer-that') }}
     </p>
   </form>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** A block or a row: what it needs now, its trees, its height, frost where it has any, its record. */
+import tell from 'words:stand'
 import { api, heed, type Schemas } from '@/api/client'
 import { useStand } from '@/composables/useStand'
 import { useSettings } from '@/composables/useSettings'
@@ -47,24 +48,25 @@ const { data: one } = useTree(first, ref(undefined))
 <template>
   <div v-if="grove" class="max-w-5xl mx-auto w-full">
     <p v-if="!rows.length" class="p-6" role="alert">
-      There is no such {{ of }}. <RouterLink class="link" to="/grove">The grove</RouterLink>
+      {{ tell('there-is-no-such', { of }) }}
+      <RouterLink class="link" to="/grove">{{ tell('the-grove-2') }}</RouterLink>
     </p>
     <template v-else>
       <header class="flex flex-wrap gap-3 items-center px-4 pt-4">
         <h1 class="plate text-title max-[720px]:sr-only">{{ name }}</h1>
         <p class="text-ink2">
-          {{ trees.length }} {{ trees.length === 1 ? 'tree' : 'trees' }}
+          {{ trees.length }} {{ tell('trees-3', { trees: trees.length }) }}
           <template v-if="of === 'block'">
-            in {{ rows.length }} {{ rows.length === 1 ? 'row' : 'rows' }}:
-            <RouterLink v-for="r in rows" :key="r.id" class="link mr-3" :to="`/row/${r.id}`"
-              >row {{ r.n }}</RouterLink
-            ></template
+            in {{ rows.length }} {{ tell('rows-2', { rows: rows.length }) }}:
+            <RouterLink v-for="r in rows" :key="r.id" class="link mr-3" :to="`/row/${r.id}`">{{
+              tell('row-2', { n: r.n })
+            }}</RouterLink></template
           ><template v-else-if="block">
             in <RouterLink class="link" :to="`/block/${block.id}`">{{ block.name }}</RouterLink>
           </template>
         </p>
       </header>
-      <SecondWire :tags="tags" :of="`This ${of}`" />
+      <SecondWire :tags="tags" :of="tell('this-2', { of })" />
       <div class="px-4 py-3">
         <template v-if="!part">
           <div class="flex flex-wrap gap-2 items-center mb-3 no-print">
@@ -75,7 +77,7 @@ const { data: one } = useTree(first, ref(undefined))
               :aria-expanded="sheets"
               @click="sheets = !sheets"
             >
-              Sheets for the {{ of }}
+              {{ tell('sheets-for-the', { of }) }}
             </button>
           </div>
           <ManySheets
@@ -84,9 +86,10 @@ const { data: one } = useTree(first, ref(undefined))
             :tree-ids="trees.map((t) => t.id)"
             :row="of === 'row' ? id : undefined"
           />
-          <p v-if="!today" class="text-ink2">Walking the rows …</p>
+          <p v-if="!today" class="text-ink2">{{ tell('walking-the-rows') }}</p>
           <p v-else-if="!items.length">
-            Nothing wants doing here this fortnight.<template v-if="today.next"> Next:</template>
+            {{ tell('nothing-wants-doing-here-this')
+            }}<template v-if="today.next"> {{ tell('next') }}</template>
           </p>
           <ul v-if="today">
             <WorkItem

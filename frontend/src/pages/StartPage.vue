@@ -3,6 +3,8 @@
  * Three questions: where the trees stand, what stands there, what is wanted of them. Left and come
  * back to, it goes on where it was. A verdict for every tree before anything is measured.
  */
+import { decimals } from '@/words/numbers'
+import tell from 'words:start'
 import { useGrove } from '@/composables/useGrove'
 import { useSessionStorage } from '@vueuse/core'
 import { computed } from 'vue'
@@ -26,8 +28,10 @@ const step = computed(() => (!grove.value?.holding ? 1 : groups.value.length ? 3
 const where = computed(() => {
   const s = site.value
   if (!s) return ''
-  const side = s.latitude < 0 ? 'south' : 'north'
-  return `${s.name}, ${Math.abs(s.latitude).toFixed(1)}° ${side}.`
+  const degrees = decimals(Math.abs(s.latitude), 1)
+  return s.latitude < 0
+    ? tell('lies-south', { name: s.name, degrees })
+    : tell('lies-north', { name: s.name, degrees })
 })
 const stands = computed(() =>
   groups.value.map((g) => `${g.count > 1 ? `${g.count} × ` : ''}${g.tree.kind_name}`).join(', '),
@@ -40,42 +44,44 @@ const state = (nth: number) => (nth < step.value ? 'done' : nth === step.value ?
     <div class="staff" aria-hidden="true" />
     <div class="px-4 pb-6 min-w-0">
       <p v-if="step === 1" class="text-ink2 pt-3">
-        May I cut today and how much, which cuts, in what order, at what cost, and when to come
-        back. Nothing has to be measured for a first answer.
+        {{ tell('may-i-cut-today-and') }}
       </p>
-      <StartStep
-        :nth="1"
-        :name="step === 1 ? 'Where do your trees stand?' : 'Where'"
-        :state="state(1)"
-        :says="where"
-      >
-        <template #change><RouterLink class="underline" to="/place">Change</RouterLink></template>
+      <StartStep :nth="1" :name="tell('where', { step })" :state="state(1)" :says="where">
+        <template #change
+          ><RouterLink class="underline" to="/place">{{ tell('change') }}</RouterLink></template
+        >
         <PlaceForm />
       </StartStep>
       <StartStep
         :nth="2"
-        :name="step === 2 ? `What stands in ${grove.holding}?` : 'What stands there'"
+        :name="
+          step === 2
+            ? tell('what-stands-in', { holding: grove.holding })
+            : tell('what-stands-there')
+        "
         :state="state(2)"
         :says="step === 3 ? `${stands}.` : undefined"
       >
         <template #change>
-          <button type="button" class="underline" @click="planted = []">Add more</button>
+          <button type="button" class="underline" @click="planted = []">
+            {{ tell('add-more') }}
+          </button>
         </template>
         <SayIn :grove="grove" @planted="planted = $event" />
         <details v-if="site" class="mt-6">
-          <summary class="tag text-part py-2">Or bring in a list</summary>
+          <summary class="tag text-part py-2">{{ tell('or-bring-in-a-list') }}</summary>
           <ListIn :grove="grove" />
         </details>
         <details class="mt-2">
-          <summary class="tag text-part py-2">Another place</summary>
+          <summary class="tag text-part py-2">{{ tell('another-place') }}</summary>
           <PlaceForm class="mt-3" :holding="grove.holding ?? ''" />
         </details>
       </StartStep>
       <StartStep
         :nth="3"
-        :name="step === 3 ? 'What do you want of them?' : 'What you want of them'"
+        :name="step === 3 ? tell('what-do-you-want-of') : tell('what-you-want-of-them')"
         :state="state(3)"
-        :says="step < 3 ? 'How high, how it is picked, or to bring it back.' : undefined"
+        :says="step < 3 ? tell('how-high-how-it-is') : undefined"
       >
         <WantIn :groups="groups" @done="planted = []" />
       </StartStep>

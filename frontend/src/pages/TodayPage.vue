@@ -3,6 +3,8 @@
  * The fortnight's work in walking order, what the weather does to it, and what is too late this
  * season.
  */
+import { decimals } from '@/words/numbers'
+import tell from 'words:today'
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useGrove } from '@/composables/useGrove'
 import { useSettings } from '@/composables/useSettings'
@@ -37,11 +39,12 @@ type Item = Schemas['ItemOut']
 const by = useSessionStorage<'walk' | 'kind' | 'helper'>('billhook-today-by', 'walk')
 const helped = computed(() => data.value?.items.some((i) => i.helper))
 const WAYS = computed(() => [
-  { id: 'walk' as const, name: 'By walk' },
-  { id: 'kind' as const, name: 'By kind of work' },
-  ...(helped.value ? [{ id: 'helper' as const, name: 'By helper' }] : []),
+  { id: 'walk' as const, name: tell('by-walk') },
+  { id: 'kind' as const, name: tell('by-kind-of-work') },
+  ...(helped.value ? [{ id: 'helper' as const, name: tell('by-helper') }] : []),
 ])
-const NOBODY = 'Nobody named'
+/** Whose work is nobody's. */
+const NOBODY = ''
 const keys = {
   walk: (item: Item) => item.block,
   kind: (item: Item) => item.says.split(',')[0]!,
@@ -60,22 +63,29 @@ const next = computed(() => data.value?.next)
 const nextDay = computed(() => next.value?.opens ?? next.value?.last_good)
 const open = ref<Item | null>(null)
 const hours = (minutes: number) =>
-  minutes >= 90 ? `${(minutes / 60).toFixed(1)} hours` : `${Math.round(minutes)} minutes`
+  minutes >= 90
+    ? tell('hours-3', { minutes: decimals(minutes / 60, 1) })
+    : tell('minutes-2', { Math: Math.round(minutes) })
 const print = () => window.print()
 </script>
 
 <template>
   <div class="px-6 py-3 max-sm:px-3 max-w-[1360px] mx-auto">
-    <p v-if="isPending" class="py-6">Walking the rows …</p>
+    <p v-if="isPending" class="py-6">{{ tell('walking-the-rows') }}</p>
     <p v-else-if="error" class="wrong py-6" role="alert">{{ sentence(error) }}</p>
     <template v-else-if="data">
       <header class="flex flex-wrap items-baseline gap-x-4 gap-y-1 pb-2 border-b-2 border-ink">
-        <h1 class="text-title">Today, {{ dayWords(data.day) }}</h1>
+        <h1 class="text-title">{{ tell('today-4', { day: dayWords(data.day) }) }}</h1>
         <p class="text-ink2">
-          the fortnight to {{ dayWords(data.until) }}: {{ hours(data.minutes) }} of work
+          {{
+            tell('the-fortnight-to-of-work', {
+              until: dayWords(data.until),
+              minutes: hours(data.minutes),
+            })
+          }}
         </p>
         <div class="ml-auto flex flex-wrap gap-2 no-print">
-          <span class="flex gap-2" role="group" aria-label="In which order">
+          <span class="flex gap-2" role="group" :aria-label="tell('in-which-order')">
             <button
               v-for="w in WAYS"
               :key="w.id"
@@ -87,25 +97,25 @@ const print = () => window.print()
               {{ w.name }}
             </button>
           </span>
-          <RouterLink class="btn btn-small" to="/weeks">By week</RouterLink>
-          <RouterLink class="btn btn-small" to="/months">By month</RouterLink>
-          <a class="btn btn-small" href="/api/calendar.ics" download="billhook.ics"
-            >Calendar file</a
-          >
-          <button type="button" class="btn btn-small" @click="print">Print</button>
+          <RouterLink class="btn btn-small" to="/weeks">{{ tell('by-week') }}</RouterLink>
+          <RouterLink class="btn btn-small" to="/months">{{ tell('by-month') }}</RouterLink>
+          <a class="btn btn-small" href="/api/calendar.ics" download="billhook.ics">{{
+            tell('calendar-file')
+          }}</a>
+          <button type="button" class="btn btn-small" @click="print">{{ tell('print') }}</button>
         </div>
       </header>
       <p v-if="data.forecast" class="py-2 text-note" data-test="no-forecast">
         {{ data.forecast }}
       </p>
       <p v-if="grove && !grove.trees.length" class="py-6">
-        No tree stands here yet.
-        <RouterLink to="/start" class="link">Say what stands there</RouterLink>
+        {{ tell('no-tree-stands-here-yet') }}
+        <RouterLink to="/start" class="link">{{ tell('say-what-stands-there') }}</RouterLink>
       </p>
       <div class="split">
         <div class="min-w-0">
-          <section v-if="data.late.length" aria-label="Late" class="late">
-            <h2 class="text-part">Late</h2>
+          <section v-if="data.late.length" :aria-label="tell('late')" class="late">
+            <h2 class="text-part">{{ tell('late') }}</h2>
             <ul class="mt-2">
               <WorkItem
                 v-for="item in data.late"
@@ -118,18 +128,25 @@ const print = () => window.print()
             </ul>
           </section>
           <template v-if="!groups.length && !data.late.length && grove?.trees.length">
-            <p class="pt-4">Nothing wants doing this fortnight.</p>
-            <section v-if="next" aria-label="Next" data-test="next">
+            <p class="pt-4">{{ tell('nothing-wants-doing-this-fortnight') }}</p>
+            <section v-if="next" :aria-label="tell('next-2')" data-test="next">
               <h2 class="text-part mt-3">
-                Next<template v-if="nextDay">, {{ dayWords(nextDay) }}</template>
+                {{ tell('next-2') }}<template v-if="nextDay">, {{ dayWords(nextDay) }}</template>
               </h2>
               <ul>
                 <WorkItem :item="next" :day="data.day" with-block @working="open = $event" />
               </ul>
             </section>
           </template>
-          <section v-for="[name, items] in groups" :key="name" :aria-label="name" class="pt-3">
-            <h2 :class="by === 'walk' ? 'plate text-part' : 'text-part'">{{ name }}</h2>
+          <section
+            v-for="[name, items] in groups"
+            :key="name"
+            :aria-label="name || tell('nobody-named')"
+            class="pt-3"
+          >
+            <h2 :class="by === 'walk' ? 'plate text-part' : 'text-part'">
+              {{ name || tell('nobody-named') }}
+            </h2>
             <ul class="mt-2">
               <WorkItem
                 v-for="item in items"
@@ -143,12 +160,13 @@ const print = () => window.print()
           </section>
         </div>
         <aside class="grid gap-5 content-start pt-3">
-          <section v-if="weather" aria-label="Weather">
-            <h2 class="text-part">Weather</h2>
+          <section v-if="weather" :aria-label="tell('weather')">
+            <h2 class="text-part">{{ tell('weather') }}</h2>
             <p class="text-note text-ink2">
               {{ weather.station
-              }}<template v-if="weather.simulated">, invented for the demo</template>.
-              <RouterLink class="link text-ink" to="/place#weather">More</RouterLink>
+              }}<template v-if="weather.simulated">{{ tell('invented-for-the-demo') }}</template
+              >.
+              <RouterLink class="link text-ink" to="/place#weather">{{ tell('more') }}</RouterLink>
             </p>
             <WeatherStrip
               v-if="weather.days.length || weather.forecast.length"
@@ -156,8 +174,8 @@ const print = () => window.print()
               :forecast="weather.forecast"
             />
           </section>
-          <section v-if="data.too_late.length" aria-label="Too late this season">
-            <h2 class="text-part">Too late this season</h2>
+          <section v-if="data.too_late.length" :aria-label="tell('too-late-this-season')">
+            <h2 class="text-part">{{ tell('too-late-this-season') }}</h2>
             <ul>
               <WorkItem
                 v-for="item in data.too_late"
@@ -168,8 +186,8 @@ const print = () => window.print()
               />
             </ul>
           </section>
-          <section v-if="data.put_off.length" aria-label="Put off">
-            <h2 class="text-part">Put off</h2>
+          <section v-if="data.put_off.length" :aria-label="tell('put-off')">
+            <h2 class="text-part">{{ tell('put-off') }}</h2>
             <ul>
               <WorkItem
                 v-for="item in data.put_off"
@@ -181,8 +199,7 @@ const print = () => window.print()
             </ul>
           </section>
           <p class="text-small text-ink2">
-            Rake the base and look into low skirts for snakes and wasps before hands go in. No
-            ladder alone, none near a power line; cuts near lines are for licensed crews.
+            {{ tell('rake-the-base-and-look') }}
           </p>
         </aside>
       </div>

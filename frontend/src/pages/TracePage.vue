@@ -3,6 +3,7 @@
  * A tree traced on a photo: the foot, the top, something of known length, then each limb by its
  * fork and its tip. It gives a drawing that cuts can be marked on. Works without signal.
  */
+import tell from 'words:trace'
 import { useNames } from '@/composables/useNames'
 import { useTree } from '@/composables/useTree'
 import PhotoTouch from '@/drawings/PhotoTouch.vue'
@@ -21,20 +22,36 @@ const props = defineProps<{ id: string }>()
 // asked for at once, so that it is there when the signal goes
 useNames()
 const { data: tree } = useTree(toRef(props, 'id'), ref(undefined))
-const name = computed(() => tree.value?.name ?? 'this tree')
+const name = computed(() => tree.value?.name ?? tell('this-tree'))
 const tracing = useTrace(toRef(props, 'id'), () => name.value)
 const { draft, now, facts, across, step, answer, wrong, sent } = tracing
 const ASKS: Record<Step, string> = {
-  foot: 'Touch the foot of the trunk, where it meets the ground.',
-  top: 'Touch the top of the tree.',
-  low: 'Touch the lower end of what it is measured by.',
-  high: 'Touch its upper end.',
-  trunk: 'Touch both sides of the trunk, above the union and below the first branch.',
-  fork: 'Touch where a limb starts, then its tip.',
-  tip: 'Touch the tip of this limb.',
-  across: 'Touch both sides of this limb, near its base.',
+  get foot() {
+    return tell('touch-the-foot-of-the')
+  },
+  get top() {
+    return tell('touch-the-top-of-the')
+  },
+  get low() {
+    return tell('touch-the-lower-end-of')
+  },
+  get high() {
+    return tell('touch-its-upper-end')
+  },
+  get trunk() {
+    return tell('touch-both-sides-of-the')
+  },
+  get fork() {
+    return tell('touch-where-a-limb-starts')
+  },
+  get tip() {
+    return tell('touch-the-tip-of-this')
+  },
+  get across() {
+    return tell('touch-both-sides-of-this')
+  },
 }
-const asks = computed(() => (now.value.half ? 'Touch its other side.' : ASKS[step.value]))
+const asks = computed(() => (now.value.half ? tell('touch-its-other-side') : ASKS[step.value]))
 const chosen = ref<string | null>(null)
 const last = computed(() => now.value.limbs.at(-1)?.id ?? null)
 watch(last, (id) => (chosen.value = id), { immediate: true })
@@ -69,21 +86,22 @@ onKeyStroke('z', (event) => {
   <div class="page">
     <header class="flex flex-wrap items-baseline gap-x-4 gap-y-1">
       <h1 class="plate text-title">{{ name }}</h1>
-      <p class="text-ink2">Traced on a photo</p>
-      <RouterLink class="link ml-auto" :to="`/tree/${id}`">The tree</RouterLink>
+      <p class="text-ink2">{{ tell('traced-on-a-photo') }}</p>
+      <RouterLink class="link ml-auto" :to="`/tree/${id}`">{{ tell('the-tree-3') }}</RouterLink>
     </header>
     <section v-if="sent === 'done'" class="mt-4 max-w-xl" role="status">
-      <h2 class="text-head">The tree is drawn</h2>
-      <p class="mt-1">Its limbs are as they were touched. Cuts can be marked on the photo.</p>
+      <h2 class="text-head">{{ tell('the-tree-is-drawn') }}</h2>
+      <p class="mt-1">{{ tell('its-limbs-are-as-they') }}</p>
       <div class="flex flex-wrap gap-2 mt-3">
-        <RouterLink class="btn btn-go" :to="`/tree/${id}?on=photo`">Mark cuts</RouterLink>
-        <RouterLink class="btn" :to="`/tree/${id}/cut`">Propose a plan</RouterLink>
+        <RouterLink class="btn btn-go" :to="`/tree/${id}?on=photo`">{{
+          tell('mark-cuts')
+        }}</RouterLink>
+        <RouterLink class="btn" :to="`/tree/${id}/cut`">{{ tell('propose-a-plan') }}</RouterLink>
       </div>
     </section>
     <section v-else-if="!draft.picture" class="mt-4 max-w-xl grid gap-3">
       <p>
-        Stand level with the trunk, far enough to have all of it in the picture, and put something
-        upright of known length beside the trunk.
+        {{ tell('stand-level-with-the-trunk') }}
       </p>
       <PhotoPick
         :photos="tree?.photos ?? []"
@@ -103,14 +121,14 @@ onKeyStroke('z', (event) => {
             :disabled="draft.steps.length < 2"
             @click="tracing.undo"
           >
-            Undo
+            {{ tell('undo') }}
           </button>
         </div>
         <PhotoTouch
           :src="tracing.srcOf(draft.picture.id)"
           :width="draft.picture.width"
           :height="draft.picture.height"
-          :says="`Photo of ${name}. ${asks} Arrow keys move the cross, Enter touches, plus and minus zoom, Z undoes.`"
+          :says="tell('photo-of-arrow-keys-move', { name, asks })"
           @touch="tracing.touch"
         >
           <template #default="{ scale }">
@@ -120,17 +138,17 @@ onKeyStroke('z', (event) => {
       </div>
       <aside class="grid gap-3 content-start">
         <details :open="facts.length_m === null || step !== 'fork' || !now.limbs.length">
-          <summary class="label py-2.5">How the picture was taken</summary>
+          <summary class="label py-2.5">{{ tell('how-the-picture-was-taken') }}</summary>
           <PictureFacts v-model="draft.facts" :wrong="wrong" />
         </details>
         <ul v-if="others.length" class="wrong" role="alert">
           <li v-for="[at, says] in others" :key="at">{{ says }}</li>
         </ul>
         <div v-if="step === 'trunk'">
-          <p class="label">or how thick the trunk is</p>
+          <p class="label">{{ tell('or-how-thick-the-trunk') }}</p>
           <ThickPick
             :thick="now.trunk"
-            label="How thick the trunk is"
+            :label="tell('how-thick-the-trunk-is')"
             :touching="true"
             @class="tracing.keep({ ...now, half: null, trunk: { class: $event } })"
           />
@@ -166,14 +184,13 @@ onKeyStroke('z', (event) => {
           :disabled="!measured.length || sent === 'waits'"
           @click="tracing.save"
         >
-          {{ sent === 'waits' ? 'Waits to be sent' : 'Keep this drawing' }}
+          {{ sent === 'waits' ? tell('waits-to-be-sent') : tell('keep-this-drawing') }}
         </button>
         <p class="text-small text-ink2">
-          Picture and touches stay on this device until Billhook has them. Limbs that run straight
-          toward or away from you cannot be measured on one picture.
+          {{ tell('picture-and-touches-stay-on') }}
         </p>
         <button type="button" class="link justify-self-start" @click="draft.picture = null">
-          Another picture
+          {{ tell('another-picture') }}
         </button>
       </aside>
     </div>

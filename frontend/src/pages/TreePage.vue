@@ -3,6 +3,7 @@
  * One tree: its plate, its drawing, and on a second wire what there is to see and do. Changing
  * between those moves nothing else.
  */
+import tell from 'words:tree'
 import { sentence } from '@/api/client'
 import { useKeys } from '@/composables/useKeys'
 import { useNarrow } from '@/composables/useNarrow'
@@ -37,14 +38,14 @@ watch(
 )
 const tags = computed(() => {
   const part = (path: string, name: string) => ({ to: `${at.value}${path}`, name })
-  if (gone.value) return [part('', 'Now'), part('/record', 'Record')]
+  if (gone.value) return [part('', tell('now')), part('/record', tell('record'))]
   return [
-    part('', 'Now'),
-    part('/look', 'Look'),
-    part('/cut', 'Cut'),
-    part('/height', 'Height'),
-    ...(frosted.value || route.name === 'tree-frost' ? [part('/frost', 'Frost')] : []),
-    part('/record', 'Record'),
+    part('', tell('now')),
+    part('/look', tell('look')),
+    part('/cut', tell('cut-2')),
+    part('/height', tell('height')),
+    ...(frosted.value || route.name === 'tree-frost' ? [part('/frost', tell('frost'))] : []),
+    part('/record', tell('record')),
   ]
 })
 useOpened(() =>
@@ -55,23 +56,37 @@ const origins = { traced: 'traced', 'after-plan': 'cut', measured: 'measured' }
 const line = computed(() => {
   const t = tree.value
   if (!t) return ''
-  const kind = t.rootstock_name ? `${t.kind_name} on ${t.rootstock_name}` : t.kind_name
-  return `${kind}, planted ${t.planted_year}`
+  const kind = t.rootstock_name
+    ? tell('on-2', { kindName: t.kind_name, rootstockName: t.rootstock_name })
+    : t.kind_name
+  return tell('planted-2', { kind, plantedYear: t.planted_year })
 })
 const drawn = computed(() => {
   const f = tree.value?.frame
   if (!f) return ''
   const how = f.drawn
     ? (origins[f.origin as keyof typeof origins] ?? 'measured')
-    : 'outline from sizes'
-  return `${how} ${dayWords(f.date)}${f.fruit ? `, ${f.fruit} fruit on` : ''}`
+    : tell('outline-from-sizes')
+  return `${how} ${dayWords(f.date)}${f.fruit ? tell('fruit-on', { fruit: f.fruit }) : ''}`
 })
 /** A look asks one thing a screen; on a phone it has no room for the drawing. */
 const alone = computed(() => narrow.value && !!route.meta.alone)
 const turn = (by: number) => (stage.from.value = (stage.from.value + by + 360) % 360)
 useKeys([
-  { keys: ['['], says: 'walk round the tree, left', run: () => turn(-15) },
-  { keys: [']'], says: 'walk round the tree, right', run: () => turn(15) },
+  {
+    keys: ['['],
+    get says() {
+      return tell('walk-round-the-tree-left')
+    },
+    run: () => turn(-15),
+  },
+  {
+    keys: [']'],
+    get says() {
+      return tell('walk-round-the-tree-right')
+    },
+    run: () => turn(15),
+  },
 ])
 </script>
 
@@ -81,7 +96,7 @@ useKeys([
       v-show="!alone"
       class="draw"
       :class="{ reserved: route.name !== 'tree-now' }"
-      aria-label="The tree from the side"
+      :aria-label="tell('the-tree-from-the-side')"
     >
       <Teleport :to="stage.place.value" :disabled="!narrow || !stage.place.value">
         <TreeStand v-if="tree" :tree="tree" />
@@ -90,22 +105,24 @@ useKeys([
     <div class="words">
       <header class="who">
         <h1 v-if="tree || route.meta.unfetched" class="plate text-title max-[720px]:sr-only">
-          {{ tree?.name ?? 'The tree' }}
+          {{ tree?.name ?? tell('the-tree-3') }}
         </h1>
         <p v-if="tree" class="text-note text-ink2 leading-tight max-[720px]:hidden">
           {{ line }}<br />{{ drawn }}
         </p>
         <p v-if="tree && day" class="day">
-          <span>shown for {{ dayWords(day) }}</span>
-          <button type="button" class="link" @click="day = undefined">back to today</button>
+          <span>{{ tell('shown-for', { day: dayWords(day) }) }}</span>
+          <button type="button" class="link" @click="day = undefined">
+            {{ tell('back-to-today') }}
+          </button>
         </p>
       </header>
-      <SecondWire :tags="tags" of="This tree" />
+      <SecondWire :tags="tags" :of="tell('this-tree-2')" />
       <div class="panel">
         <p v-if="error && !tree && !route.meta.unfetched" class="wrong" role="alert">
           {{ sentence(error) }}
         </p>
-        <p v-else-if="isPending && !route.meta.unfetched">Fetching the tree …</p>
+        <p v-else-if="isPending && !route.meta.unfetched">{{ tell('fetching-the-tree') }}</p>
         <RouterView v-if="tree || route.meta.unfetched" v-slot="{ Component }"
           ><component :is="Component" :key="id + String(route.name)" :tree="tree"
         /></RouterView>

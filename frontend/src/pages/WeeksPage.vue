@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Who does what in which of the weeks ahead, what does not fit, and what leaving it costs. */
+import tell from 'words:weeks'
 import { api, heed, sentence } from '@/api/client'
 import { useAct } from '@/composables/useAct'
 import { longWork } from '@/composables/useLong'
@@ -97,13 +98,18 @@ const spent = computed(() => total((data.value?.helpers ?? []).map((h) => total(
 <template>
   <div class="px-6 py-3 max-sm:px-3 max-w-[1360px] mx-auto">
     <header class="flex flex-wrap items-baseline gap-x-4 gap-y-1 pb-2 border-b-2 border-ink">
-      <h1 class="text-title">The weeks ahead</h1>
+      <h1 class="text-title">{{ tell('the-weeks-ahead') }}</h1>
       <p v-if="data" class="text-ink2">
-        {{ time(spent) }} placed<template v-if="data.planned.left_minutes"
-          >, {{ time(data.planned.left_minutes) }} that do not fit</template
-        >
+        {{ tell('placed', { spent: time(spent) })
+        }}<template v-if="data.planned.left_minutes">{{
+          tell('that-do-not-fit', { leftMinutes: time(data.planned.left_minutes) })
+        }}</template>
       </p>
-      <div class="ml-auto flex flex-wrap gap-2 no-print" role="group" aria-label="How many weeks">
+      <div
+        class="ml-auto flex flex-wrap gap-2 no-print"
+        role="group"
+        :aria-label="tell('how-many-weeks')"
+      >
         <button
           v-for="n in [4, 6, 8, 12]"
           :key="n"
@@ -112,10 +118,10 @@ const spent = computed(() => total((data.value?.helpers ?? []).map((h) => total(
           :aria-pressed="weeks === n"
           @click="weeks = n"
         >
-          {{ n }} weeks
+          {{ tell('weeks', { n }) }}
         </button>
-        <RouterLink class="btn btn-small" to="/months">By month</RouterLink>
-        <RouterLink class="btn btn-small" to="/people">People</RouterLink>
+        <RouterLink class="btn btn-small" to="/months">{{ tell('by-month') }}</RouterLink>
+        <RouterLink class="btn btn-small" to="/people">{{ tell('people') }}</RouterLink>
         <button
           v-if="plans && data?.known && data.jobs.length"
           type="button"
@@ -123,32 +129,35 @@ const spent = computed(() => total((data.value?.helpers ?? []).map((h) => total(
           :disabled="busy"
           @click="keep"
         >
-          Keep this plan
+          {{ tell('keep-this-plan') }}
         </button>
       </div>
     </header>
-    <p v-if="isPending" class="py-6">Sharing out the weeks …</p>
+    <p v-if="isPending" class="py-6">{{ tell('sharing-out-the-weeks') }}</p>
     <p v-else-if="error" class="wrong py-6" role="alert">{{ sentence(error) }}</p>
     <template v-else-if="data">
-      <p v-if="!data.jobs.length" class="py-6">Nothing wants doing in these weeks.</p>
+      <p v-if="!data.jobs.length" class="py-6">{{ tell('nothing-wants-doing-in-these') }}</p>
       <p v-else-if="!data.known" class="keep my-3" data-test="nobody">
-        Nobody’s hours are known, so the work is spread evenly over the weeks its days allow.
-        <RouterLink class="link" to="/people">Say how many hours a week each has</RouterLink>
+        {{ tell('nobody-s-hours-are-known') }}
+        <RouterLink class="link" to="/people">{{ tell('say-how-many-hours-a') }}</RouterLink>
       </p>
       <p v-else class="py-2 text-note max-w-[80ch]">
-        The cheapest days first, and few moves between rows. {{ data.says.join(' ') }}
+        {{ tell('the-cheapest-days-first-and', { data: data.says.join(' ') }) }}
       </p>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       <DaysOff v-if="data.known" :plans :off="data.off" :helpers="data.helpers" />
-      <section v-if="data.kept_on" class="py-2" aria-label="Since the plan was kept">
+      <section v-if="data.kept_on" class="py-2" :aria-label="tell('since-the-plan-was-kept')">
         <p v-if="!data.moved.length" class="text-note" data-test="as-kept">
-          All lies as it was kept on {{ dayWords(data.kept_on) }}.
+          {{ tell('all-lies-as-it-was', { keptOn: dayWords(data.kept_on) }) }}
         </p>
         <details v-else open>
           <summary class="min-h-8">
-            {{ data.moved.length }}
-            {{ data.moved.length === 1 ? 'job lies' : 'jobs lie' }} elsewhere than in the plan kept
-            on {{ dayWords(data.kept_on) }}
+            {{
+              tell('jobs-lie-elsewhere-than-in', {
+                moved: data.moved.length,
+                keptOn: dayWords(data.kept_on),
+              })
+            }}
           </summary>
           <MovedList :moved="data.moved" :helpers="data.helpers" />
         </details>
@@ -157,21 +166,23 @@ const spent = computed(() => total((data.value?.helpers ?? []).map((h) => total(
         v-for="h in data.helpers"
         :key="h.id"
         class="helper"
-        :aria-label="h.name || 'Whoever works'"
+        :aria-label="h.name || tell('whoever-works')"
         data-test="helper"
       >
         <div class="who">
-          <h2 class="text-part">{{ h.name || 'Whoever works' }}</h2>
+          <h2 class="text-part">{{ h.name || tell('whoever-works') }}</h2>
           <p v-if="data.known" class="text-note text-ink2">
-            {{ h.skills.length ? h.skills.join(', ') : 'by hand' }}
+            {{ h.skills.length ? h.skills.join(', ') : tell('by-hand') }}
           </p>
-          <p class="num">{{ hours(total(h.spent)) }} of {{ hours(total(h.minutes)) }} h</p>
+          <p class="num">
+            {{ tell('of-h', { spent: hours(total(h.spent)), minutes: hours(total(h.minutes)) }) }}
+          </p>
           <a
             v-if="data.known"
             class="link text-note no-print"
             :href="`/api/people/${h.id}/weeks.ics`"
             download="billhook-weeks.ics"
-            >Calendar file</a
+            >{{ tell('calendar-file') }}</a
           >
         </div>
         <ol class="weeks">
@@ -185,14 +196,14 @@ const spent = computed(() => total((data.value?.helpers ?? []).map((h) => total(
             @drop.prevent="drop(h.id, i)"
           >
             <h3 class="tag">
-              {{ dayWords(w.from) }} to {{ dayWords(w.to) }}
+              {{ tell('to-6', { from: dayWords(w.from), to: dayWords(w.to) }) }}
               <a
                 v-if="data.known && h.spent[i]"
                 class="link text-note font-normal no-print"
                 :href="`/api/people/${h.id}/week.pdf?week=${i}`"
                 target="_blank"
-                :aria-label="`Print ${h.name}, week of ${dayWords(w.from)}`"
-                >Print</a
+                :aria-label="tell('print-week-of', { name: h.name, from: dayWords(w.from) })"
+                >{{ tell('print') }}</a
               >
             </h3>
             <ul>
@@ -213,23 +224,25 @@ const spent = computed(() => total((data.value?.helpers ?? []).map((h) => total(
                     v-if="data.known && plans"
                     type="button"
                     class="link text-note min-h-6 no-print"
-                    :aria-label="`Move ${where(p.block, p.rows)}, ${p.says}`"
+                    :aria-label="tell('move', { block: where(p.block, p.rows), says: p.says })"
                     @click="move(p.jobs)"
                   >
-                    {{ p.jobs.some((id) => data!.fixed.includes(id)) ? 'fixed' : 'move' }}
+                    {{
+                      p.jobs.some((id) => data!.fixed.includes(id)) ? tell('fixed') : tell('move-2')
+                    }}
                   </button>
                 </span>
               </li>
             </ul>
             <p class="sum num">
               <i :style="{ width: width(h.spent[i]!) }" />
-              {{ hours(h.spent[i]!) }} of {{ hours(h.minutes[i]!) }} h
+              {{ tell('of-h', { spent: hours(h.spent[i]!), minutes: hours(h.minutes[i]!) }) }}
             </p>
           </li>
         </ol>
       </section>
-      <section v-if="data.unplaced.length" class="pt-4" aria-label="What does not fit">
-        <h2 class="text-part">What does not fit</h2>
+      <section v-if="data.unplaced.length" class="pt-4" :aria-label="tell('what-does-not-fit')">
+        <h2 class="text-part">{{ tell('what-does-not-fit') }}</h2>
         <ul>
           <li
             v-for="u in left"
@@ -254,10 +267,10 @@ const spent = computed(() => total((data.value?.helpers ?? []).map((h) => total(
         :week="moving.week"
         @done="moving = null"
       />
-      <p class="pt-4 text-note text-ink2">Hours of a week count the way from row to row.</p>
+      <p class="pt-4 text-note text-ink2">{{ tell('hours-of-a-week-count') }}</p>
       <p class="flex gap-5 text-note" aria-hidden="true">
-        <span class="line"><i class="key" /> live wood</span>
-        <span class="line"><i class="key free" /> takes no canopy</span>
+        <span class="line"><i class="key" /> {{ tell('live-wood') }}</span>
+        <span class="line"><i class="key free" /> {{ tell('takes-no-canopy') }}</span>
       </p>
     </template>
   </div>

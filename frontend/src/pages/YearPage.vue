@@ -3,6 +3,8 @@
  * When each kind of work is right, over the year, for a tree, a block or the holding; any day opens
  * its reasons.
  */
+import { TONE_WORDS } from '@/drawings/tones'
+import tell from 'words:year'
 import PickOne from '@/controls/PickOne.vue'
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useGrove } from '@/composables/useGrove'
@@ -64,17 +66,27 @@ function step(by: number) {
 useKeys([
   {
     keys: ['ArrowRight'],
-    says: 'a day on (shift: a week)',
+    get says() {
+      return tell('a-day-on-shift-a')
+    },
     run: (e) => step(e.shiftKey ? 7 : 1),
     shown: '→',
   },
   {
     keys: ['ArrowLeft'],
-    says: 'a day back (shift: a week)',
+    get says() {
+      return tell('a-day-back-shift-a')
+    },
     run: (e) => step(e.shiftKey ? -7 : -1),
     shown: '←',
   },
-  { keys: ['Home'], says: 'today', run: () => data.value && (day.value = data.value.today) },
+  {
+    keys: ['Home'],
+    get says() {
+      return tell('today')
+    },
+    run: () => data.value && (day.value = data.value.today),
+  },
 ])
 type Segment = Schemas['SegmentOut']
 const here = computed(() =>
@@ -92,8 +104,9 @@ const costOn = (lane: Schemas['LaneOut']) =>
 /** What holds and until when; a run that reaches the end of the ribbon names no end. */
 function head(lane: Schemas['LaneOut'], s: Segment): string {
   const end = runs(lane.segments).find((r) => r.from <= s.from && s.to <= r.to)!.to
-  const share = s.max_share && s.status !== 'stop' ? `, to ${shareWords(s.max_share)}` : ''
-  return `${s.status}${share}${end === lane.segments.at(-1)!.to ? '' : `, until ${dayWords(end)}`}`
+  const share =
+    s.max_share && s.status !== 'stop' ? tell('to-8', { maxShare: shareWords(s.max_share) }) : ''
+  return `${s.status}${share}${end === lane.segments.at(-1)!.to ? '' : tell('until', { end: dayWords(end) })}`
 }
 /** The pick that is on, or the next. */
 /** Trees whose year is another one, listed when asked for. */
@@ -105,22 +118,32 @@ const harvest = computed(() =>
 )
 const open = ref<{ title: string; sentence: string; reasons: Segment['reasons'] } | null>(null)
 const NAMES: Record<string, string> = {
-  harvest_end: 'the harvest ended',
-  first_frost: 'the first frost came',
+  get harvest_end() {
+    return tell('the-harvest-ended')
+  },
+  get first_frost() {
+    return tell('the-first-frost-came')
+  },
 }
 const tried = computed(() =>
   Object.entries(whatIf.value)
-    .map(([name, iso]) => `${NAMES[name]} on ${dayWords(iso)}`)
-    .join(' and '),
+    .map(([name, iso]) => tell('on-3', { NAMES: NAMES[name], iso: dayWords(iso) }))
+    .join(tell('and-between')),
 )
 function tryOut(name: string, iso: string) {
   whatIf.value = { ...whatIf.value, [name]: iso }
 }
 const choose = (id: string) => void router.replace({ query: { block: id } })
 const ORIGINS: Record<string, string> = {
-  observed: 'seen',
-  computed: 'worked out from warmth and normals',
-  catalogue: 'by the calendar of this kind',
+  get observed() {
+    return tell('as-seen')
+  },
+  get computed() {
+    return tell('worked-out-from-warmth-and')
+  },
+  get catalogue() {
+    return tell('by-the-calendar-of-this')
+  },
 }
 const print = () => window.print()
 </script>
@@ -128,11 +151,11 @@ const print = () => window.print()
 <template>
   <div class="px-6 py-2 max-sm:px-3">
     <p v-if="grove && !grove.trees.length" class="py-6">
-      No tree stands here yet.
-      <RouterLink to="/start" class="link">Say what stands there</RouterLink>
+      {{ tell('no-tree-stands-here-yet') }}
+      <RouterLink to="/start" class="link">{{ tell('say-what-stands-there') }}</RouterLink>
     </p>
     <p v-else-if="unreached && !data" class="wrong py-6" role="alert">{{ sentence(unreached) }}</p>
-    <p v-else-if="isPending" class="py-6">Working out the year …</p>
+    <p v-else-if="isPending" class="py-6">{{ tell('working-out-the-year') }}</p>
     <p v-else-if="error" class="wrong py-6" role="alert">{{ sentence(error) }}</p>
     <template v-else-if="data">
       <header class="flex flex-wrap items-center gap-x-4 gap-y-2 pb-1">
@@ -140,10 +163,10 @@ const print = () => window.print()
         <p class="text-note text-ink2 leading-tight">
           {{ data.kind_name }}<br />{{
             data.of === 1
-              ? 'this tree'
+              ? tell('this-tree')
               : data.trees === data.of
-                ? `all ${data.of} trees`
-                : `${data.trees} of ${data.of} trees; `
+                ? tell('all-trees-2', { of: data.of })
+                : tell('of-trees', { trees: data.trees, of: data.of }) + ' '
           }}<button
             v-if="data.others.length"
             type="button"
@@ -151,34 +174,38 @@ const print = () => window.print()
             :aria-expanded="others"
             @click="others = !others"
           >
-            the others differ
+            {{ tell('the-others-differ') }}
           </button>
         </p>
         <div class="ml-auto flex gap-2 items-center no-print max-sm:ml-0">
-          <label class="sr-only" for="almanac-block">Block</label>
+          <label class="sr-only" for="almanac-block">{{ tell('block-2') }}</label>
           <PickOne
             id="almanac-block"
             class="field !w-auto field-small !py-1"
             :model-value="tree ? '' : block"
             @update:model-value="choose"
           >
-            <option v-if="tree" value="">this tree</option>
-            <option value="all">the whole holding</option>
+            <option v-if="tree" value="">{{ tell('this-tree') }}</option>
+            <option value="all">{{ tell('the-whole-holding') }}</option>
             <option v-for="b in grove?.blocks ?? []" :key="b.id" :value="b.id">{{ b.name }}</option>
           </PickOne>
-          <label class="sr-only" for="almanac-months">Months</label>
+          <label class="sr-only" for="almanac-months">{{ tell('months') }}</label>
           <PickOne id="almanac-months" v-model="months" class="field !w-auto field-small !py-1">
-            <option v-for="m in [12, 14, 18]" :key="m" :value="m">{{ m }} months</option>
+            <option v-for="m in [12, 14, 18]" :key="m" :value="m">
+              {{ tell('months-2', { m }) }}
+            </option>
           </PickOne>
-          <RouterLink v-if="tree" class="btn btn-small" :to="`/tree/${tree}`">The tree</RouterLink>
-          <button type="button" class="btn btn-small" @click="print">Print</button>
+          <RouterLink v-if="tree" class="btn btn-small" :to="`/tree/${tree}`">{{
+            tell('the-tree-3')
+          }}</RouterLink>
+          <button type="button" class="btn btn-small" @click="print">{{ tell('print') }}</button>
         </div>
         <p class="flex gap-4 tag" aria-hidden="true">
           <span
             v-for="t in ['go', 'light', 'wait', 'stop'] as const"
             :key="t"
             class="inline-flex items-center gap-1.5"
-            ><ToneMark :tone="t" small /> {{ t }}</span
+            ><ToneMark :tone="t" small /> {{ TONE_WORDS[t] }}</span
           >
         </p>
       </header>
@@ -189,13 +216,14 @@ const print = () => window.print()
       >
         <li v-for="o in data.others" :key="o.tree_id">
           <RouterLink class="link" :to="`/year?tree=${o.tree_id}`">{{ o.name }}</RouterLink>
-          {{ o.kind_name }}<template v-if="o.trees > 1">, {{ o.trees }} alike</template>
+          {{ o.kind_name
+          }}<template v-if="o.trees > 1">{{ tell('alike', { trees: o.trees }) }}</template>
         </li>
       </ul>
       <div
         class="overflow-x-auto"
         role="region"
-        aria-label="Ribbon of the year"
+        :aria-label="tell('ribbon-of-the-year')"
         :tabindex="narrow ? 0 : undefined"
       >
         <AlmanacRibbon
@@ -213,16 +241,21 @@ const print = () => window.print()
         role="status"
         data-test="what-if"
       >
-        <b>What if</b> {{ tried }}. Nothing is saved.
+        <b>{{ tell('what-if') }}</b> {{ tell('nothing-is-saved', { tried }) }}
         <button type="button" class="btn btn-small no-print" @click="whatIf = {}">
-          Back to the dates that hold
+          {{ tell('back-to-the-dates-that') }}
         </button>
       </p>
-      <section class="day" :aria-label="`What holds on ${dayWords(day)}`" aria-live="polite">
+      <section
+        class="day"
+        :aria-label="tell('what-holds-on', { day: dayWords(day) })"
+        aria-live="polite"
+      >
         <div>
           <h2 class="text-head" data-test="day">{{ day ? dayWords(day) : '' }}</h2>
           <p class="text-note text-ink2 no-print">
-            <kbd>←</kbd> <kbd>→</kbd> a day, with shift a week; <kbd>Home</kbd> today
+            <kbd>←</kbd> <kbd>→</kbd> {{ tell('a-day-with-shift-a') }} <kbd>Home</kbd>
+            {{ tell('today') }}
           </p>
         </div>
         <ul class="lanes">
@@ -236,7 +269,7 @@ const print = () => window.print()
                 <button
                   type="button"
                   class="link text-ink no-print"
-                  :aria-label="`Why: ${x.lane.name}`"
+                  :aria-label="tell('why-2', { lane: x.lane.name })"
                   @click="
                     open = {
                       title: x.lane.name,
@@ -245,25 +278,32 @@ const print = () => window.print()
                     }
                   "
                 >
-                  Why
+                  {{ tell('why') }}
                 </button>
               </p>
             </div>
           </li>
         </ul>
       </section>
-      <section v-if="harvest" class="mb-3" aria-label="The pick">
+      <section v-if="harvest" class="mb-3" :aria-label="tell('the-pick')">
         <p class="text-note">
-          The pick: {{ dayWords(harvest.from) }} to {{ dayWords(harvest.to)
-          }}{{ harvest.origin === 'observed' ? ', as it was seen' : ', about' }}.
+          {{
+            tell('the-pick-to', {
+              from: dayWords(harvest.from),
+              to: dayWords(harvest.to),
+              which: harvest.origin === 'observed' ? tell('as-it-was-seen') : tell('about-2'),
+            })
+          }}
         </p>
         <SayButtons
           :acts="[
             {
               act: 'picked',
-              label: tree ? 'Picked today' : `Picked today: all ${data.kind_name} here`,
+              label: tree
+                ? tell('picked-today')
+                : tell('picked-today-all-here', { kindName: data.kind_name }),
             },
-            { act: 'no-fruit', label: 'No fruit this year' },
+            { act: 'no-fruit', label: tell('no-fruit-this-year') },
           ]"
           v-bind="
             tree
@@ -273,30 +313,35 @@ const print = () => window.print()
         />
       </section>
       <details class="mb-5 text-note">
-        <summary class="tag text-lead">Dates of these months, and where each comes from</summary>
+        <summary class="tag text-lead">{{ tell('dates-of-these-months-and') }}</summary>
         <table class="mt-2">
           <caption class="sr-only">
-            Events
+            {{
+              tell('events')
+            }}
           </caption>
           <thead class="sr-only">
             <tr>
-              <th scope="col">Event</th>
-              <th scope="col">Days</th>
-              <th scope="col">Origin</th>
+              <th scope="col">{{ tell('event') }}</th>
+              <th scope="col">{{ tell('days') }}</th>
+              <th scope="col">{{ tell('origin') }}</th>
             </tr>
           </thead>
           <tbody>
             <tr v-for="e in data.events" :key="e.name + e.from">
               <th scope="row" class="text-left font-normal pr-6">{{ e.name }}</th>
               <td class="num pr-6">
-                {{ dayWords(e.from) }}{{ e.to === e.from ? '' : ` to ${dayWords(e.to)}` }}
+                {{ dayWords(e.from)
+                }}{{ e.to === e.from ? '' : ' ' + tell('to-7', { to: dayWords(e.to) }) }}
               </td>
               <td class="text-ink2">
                 {{ ORIGINS[e.origin] ?? e.origin
-                }}<template v-if="e.moved_days"
-                  >, moved {{ e.moved_days > 0 ? '+' : '' }}{{ e.moved_days }} days by what earlier
-                  years showed</template
-                >
+                }}<template v-if="e.moved_days">{{
+                  tell('moved-days-by-what-earlier', {
+                    which: e.moved_days > 0 ? '+' : '',
+                    movedDays: e.moved_days,
+                  })
+                }}</template>
               </td>
             </tr>
           </tbody>

@@ -3,6 +3,7 @@
  * A list sorted by any column, narrowed by words, several of its rows chosen for one thing done to
  * all. A long list draws only the lines in view.
  */
+import tell from 'words:app'
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { useResizeObserver } from '@vueuse/core'
 import { computed, ref, useId } from 'vue'
@@ -69,12 +70,12 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
   <div class="grid gap-2">
     <div class="flex flex-wrap gap-3 items-end no-print">
       <div>
-        <label class="label" :for="`${id}o`">Only</label>
+        <label class="label" :for="`${id}o`">{{ tell('only') }}</label>
         <input :id="`${id}o`" v-model="now.only" class="field w-64" :placeholder="hint" />
       </div>
       <p class="tag text-lead pb-2" aria-live="polite">
         {{ shown.length }} {{ shown.length === 1 ? one : several
-        }}<template v-if="chosen.length">, {{ chosen.length }} chosen</template>
+        }}<template v-if="chosen.length">{{ tell('chosen', { chosen: chosen.length }) }}</template>
       </p>
       <ListViews :list="list" class="ml-auto" />
     </div>
@@ -85,7 +86,7 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
           <th v-if="slots.chosen" scope="col" class="tick no-print">
             <input
               type="checkbox"
-              aria-label="Choose all that are shown"
+              :aria-label="tell('choose-all-that-are-shown')"
               :checked="all"
               @change="choose(shown, checked($event))"
             />
@@ -114,7 +115,7 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
           <td v-if="slots.chosen" class="tick no-print">
             <input
               type="checkbox"
-              :aria-label="`Choose ${nameOf(row)}`"
+              :aria-label="tell('choose-2', { row: nameOf(row) })"
               :checked="isChosen(row)"
               @change="choose([row], checked($event))"
             />

@@ -1,5 +1,6 @@
 <script setup lang="ts" generic="T extends Row">
 /** Which columns a list shows, views of it kept under a name, and the list as a file. */
+import tell from 'words:app'
 import { ref, useId } from 'vue'
 import { saveFile } from './csv'
 import type { List, Row } from './useList'
@@ -29,13 +30,13 @@ const print = () => window.print()
       {{ v.name }}
     </button>
     <button type="button" class="btn btn-small" :aria-expanded="open" @click="open = !open">
-      Columns and views
+      {{ tell('columns-and-views') }}
     </button>
-    <button type="button" class="btn btn-small" @click="save">CSV of these</button>
-    <button type="button" class="btn btn-small" @click="print">Print</button>
+    <button type="button" class="btn btn-small" @click="save">{{ tell('csv-of-these') }}</button>
+    <button type="button" class="btn btn-small" @click="print">{{ tell('print') }}</button>
     <div v-if="open" class="w-full grid gap-2 border-t border-rule pt-2">
       <fieldset class="flex flex-wrap gap-x-4">
-        <legend class="label">Columns</legend>
+        <legend class="label">{{ tell('columns') }}</legend>
         <label
           v-for="c in list.every.slice(1)"
           :key="c.id"
@@ -51,10 +52,10 @@ const print = () => window.print()
       </fieldset>
       <form class="flex flex-wrap gap-2 items-end" @submit.prevent="keep">
         <div>
-          <label class="label" :for="`${id}n`">Keep this view as</label>
+          <label class="label" :for="`${id}n`">{{ tell('keep-this-view-as') }}</label>
           <input :id="`${id}n`" v-model="name" class="field w-56" maxlength="40" />
         </div>
-        <button class="btn btn-small" :disabled="!name.trim()">Keep the view</button>
+        <button class="btn btn-small" :disabled="!name.trim()">{{ tell('keep-the-view') }}</button>
         <button
           v-for="v in list.views.value"
           :key="v.name"
@@ -62,7 +63,7 @@ const print = () => window.print()
           class="btn btn-small"
           @click="list.forget(v.name)"
         >
-          Forget “{{ v.name }}”
+          {{ tell('forget', { name: v.name }) }}
         </button>
       </form>
     </div>

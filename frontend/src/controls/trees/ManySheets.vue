@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Sheets for many trees: made a few at a time, so that one sees how far it is; then printed. */
+import tell from 'words:app'
 import { api, heed, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useAct } from '@/composables/useAct'
@@ -61,32 +62,38 @@ const reasons = computed(() => {
   <div class="grid gap-2" data-test="many-sheets">
     <form class="flex flex-wrap gap-2 items-end" @submit.prevent="make">
       <div>
-        <label class="label" :for="`${id}g`">What for</label>
+        <label class="label" :for="`${id}g`">{{ tell('what-for') }}</label>
         <PickOne :id="`${id}g`" v-model="goal" class="field !w-64">
-          <option :value="null">What each needs</option>
+          <option :value="null">{{ tell('what-each-needs') }}</option>
           <option v-for="g in goals" :key="g.id" :value="g.id">{{ g.name }}</option>
         </PickOne>
       </div>
       <button class="btn btn-go" :disabled="busy">
-        {{ treeIds.length === 1 ? 'Make the sheet' : `Make up to ${treeIds.length} sheets` }}
+        {{
+          treeIds.length === 1
+            ? tell('make-the-sheet')
+            : tell('make-up-to-sheets', { treeIds: treeIds.length })
+        }}
       </button>
     </form>
     <progress v-if="busy" :value="done" :max="treeIds.length" class="w-full">
-      {{ done }} of {{ treeIds.length }}
+      {{ tell('of-2', { done, treeIds: treeIds.length }) }}
     </progress>
-    <p v-if="busy" role="status">Planning, {{ done }} of {{ treeIds.length }} trees …</p>
+    <p v-if="busy" role="status">
+      {{ tell('planning-of-trees', { done, treeIds: treeIds.length }) }}
+    </p>
     <div v-if="ready" role="status" class="grid gap-1">
       <p>
-        {{ made.length }} {{ made.length === 1 ? 'sheet' : 'sheets' }} made.
-        <a v-if="row && made.length" class="link" :href="`/api/rows/${row}/sheets.pdf`"
-          >Print them as one</a
-        >
+        {{ tell('sheets-made', { made: made.length }) }}
+        <a v-if="row && made.length" class="link" :href="`/api/rows/${row}/sheets.pdf`">{{
+          tell('print-them-as-one')
+        }}</a>
       </p>
       <ul v-if="made.length" class="flex flex-wrap gap-x-4 gap-y-1">
         <li v-for="m in made" :key="m.sheet_id">
           <RouterLink class="link" :to="`/sheet/${m.sheet_id}`">{{ m.tree }}</RouterLink>
           <span class="text-ink2"
-            >, {{ m.cuts }} {{ m.cuts === 1 ? 'cut' : 'cuts' }}, {{ dayWords(m.day) }}</span
+            >, {{ m.cuts }} {{ tell('cuts', { cuts: m.cuts }) }}, {{ dayWords(m.day) }}</span
           >
         </li>
       </ul>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** One thing done to all the trees that were chosen. */
+import tell from 'words:app'
 import { api, heed, type GroveTree, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useAct } from '@/composables/useAct'
@@ -57,10 +58,10 @@ const toggle = (one: What) => (what.value = what.value === one ? null : one)
 </script>
 
 <template>
-  <section class="keep grid gap-2 no-print" aria-label="For the chosen trees">
+  <section class="keep grid gap-2 no-print" :aria-label="tell('for-the-chosen-trees')">
     <div class="flex flex-wrap gap-2 items-center">
       <b class="tag text-lead mr-1">
-        {{ trees.length }} {{ trees.length === 1 ? 'tree' : 'trees' }}
+        {{ trees.length }} {{ tell('trees-3', { trees: trees.length }) }}
       </b>
       <button
         type="button"
@@ -68,7 +69,7 @@ const toggle = (one: What) => (what.value = what.value === one ? null : one)
         :aria-expanded="what === 'sheets'"
         @click="toggle('sheets')"
       >
-        Make their sheets
+        {{ tell('make-their-sheets') }}
       </button>
       <button
         type="button"
@@ -76,7 +77,7 @@ const toggle = (one: What) => (what.value = what.value === one ? null : one)
         :aria-expanded="what === 'log'"
         @click="toggle('log')"
       >
-        Log work
+        {{ tell('log-work') }}
       </button>
       <button
         type="button"
@@ -84,29 +85,31 @@ const toggle = (one: What) => (what.value = what.value === one ? null : one)
         :aria-expanded="what === 'height'"
         @click="toggle('height')"
       >
-        Wanted height
+        {{ tell('wanted-height') }}
       </button>
       <button type="button" class="btn btn-small" :disabled="busy" @click="picked">
-        Picked today
+        {{ tell('picked-today') }}
       </button>
     </div>
     <ManySheets v-if="what === 'sheets'" :tree-ids="ids" />
     <form
       v-if="what === 'height'"
       class="flex flex-wrap gap-2 items-end"
-      aria-label="Wanted height"
+      :aria-label="tell('wanted-height')"
       @submit.prevent="hold"
     >
       <MeasureField
         v-model="wanted"
-        label="How high they are wanted"
+        :label="tell('how-high-they-are-wanted')"
         kind="length"
         :wrong="fields['/height_m']"
       />
-      <button class="btn btn-go" :disabled="busy || wanted === null">Hold them there</button>
+      <button class="btn btn-go" :disabled="busy || wanted === null">
+        {{ tell('hold-them-there') }}
+      </button>
     </form>
     <div v-if="what === 'log'">
-      <label class="label" :for="`${id}w`">Work done today</label>
+      <label class="label" :for="`${id}w`">{{ tell('work-done-today') }}</label>
       <PickOne :id="`${id}w`" v-model="work" class="field !w-64">
         <option v-for="[key, name] in WORKS" :key="key" :value="key">{{ name }}</option>
       </PickOne>

@@ -3,6 +3,7 @@
  * Trees that nobody has drawn: what to look for and count on each; told once where it is the same,
  * and printed with a box for each tree.
  */
+import tell from 'words:app'
 import type { Schemas } from '@/api/client'
 import { computed } from 'vue'
 import RecipeLine from '../RecipeLine.vue'
@@ -24,10 +25,12 @@ const print = () => window.print()
 </script>
 
 <template>
-  <section aria-label="To count" class="grid gap-2" data-test="to-count">
+  <section :aria-label="tell('to-count')" class="grid gap-2" data-test="to-count">
     <div class="flex flex-wrap gap-3 items-center">
-      <h2 class="text-head">To count, where no limbs are drawn</h2>
-      <button type="button" class="btn btn-small no-print" @click="print">Print these</button>
+      <h2 class="text-head">{{ tell('to-count-where-no-limbs') }}</h2>
+      <button type="button" class="btn btn-small no-print" @click="print">
+        {{ tell('print-these') }}
+      </button>
     </div>
     <div v-for="group in alike" :key="group.trees[0]!.tree_id" class="break-inside-avoid">
       <p>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Trees as a list; what is done to those that are chosen is done to all. */
+import tell from 'words:app'
 import ListTable from '../list/ListTable.vue'
 import { useList } from '../list/useList'
 import type { GroveTree } from '@/api/client'
@@ -20,7 +21,7 @@ const list = useList<GroveTree>({
 </script>
 
 <template>
-  <ListTable :list="list" one="tree" several="trees" hint="name, kind, need">
+  <ListTable :list="list" one="tree" several="trees" :hint="tell('name-kind-need')">
     <template #chosen="{ rows, done }"><ManyTrees :trees="rows" @done="done" /></template>
     <template #cell="{ column, row, says }">
       <RouterLink v-if="column === 'tree'" class="link whitespace-nowrap" :to="`/tree/${row.id}`">

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** A block that is being drawn or moved: its outline, its corners, the trees it would hold. */
+import tell from 'words:drawings'
 import { lengthWords } from '@/geometry/measure'
 import { toPlan, type PlanView, type Spot } from '@/geometry/plan'
 import { apart } from '@/geometry/scene'
@@ -69,7 +70,7 @@ const NUDGE: Record<string, [number, number]> = {
         role="button"
         tabindex="0"
         :data-corner="i"
-        :aria-label="`Corner ${i + 1}: arrow keys move it, Delete takes it out`"
+        :aria-label="tell('corner-arrow-keys-move-it', { i: i + 1 })"
         @keydown="
           (e: KeyboardEvent) => {
             const by = NUDGE[e.key]

@@ -1,4 +1,5 @@
 /** What is written over the plan: names of blocks, and where cold air lies. */
+import tell from 'words:drawings'
 import { toPlan, type PlanView } from '@/geometry/plan'
 import { apart, type Scene } from '@/geometry/scene'
 import { computed, type ComputedRef } from 'vue'
@@ -57,7 +58,7 @@ export function usePlates(
           y: low > height ? -1 : Math.min(low + 30, height - 44) - LETTER_HIGH,
           w: 290,
           h: 18,
-          says: `cold air lies here, ${says} under the station`,
+          says: tell('cold-air-lies-here', { colder: says }),
         }
       }),
   )

@@ -3,6 +3,8 @@
  * A block year by year: share, wounds, hours and crop, each a quiet row of bars against its own
  * largest year.
  */
+import { decimals } from '@/words/numbers'
+import tell from 'words:book'
 import PickOne from '@/controls/PickOne.vue'
 import { api, heed, sentence } from '@/api/client'
 import BlockPicked from '@/controls/BlockPicked.vue'
@@ -34,21 +36,21 @@ const charts = computed(() => {
     const bars = years.map((y) => ({
       year: y.year,
       value: of(y),
-      words: of(y) === null ? 'not known' : words(of(y)!),
+      words: of(y) === null ? tell('not-known') : words(of(y)!),
       part: most ? (of(y) ?? 0) / most : 0,
     }))
     return { name, bars }
   }
   return [
-    chart('Canopy taken, mean of the trees cut', (y) => y.share, shareWords),
-    chart('Wounds', (y) => y.wounds, String),
+    chart(tell('canopy-taken-mean-of-the'), (y) => y.share, shareWords),
+    chart(tell('wounds'), (y) => y.wounds, String),
     chart(
-      'Hours',
+      tell('hours'),
       (y) => y.hours,
-      (h) => `${h.toFixed(1)} h`,
+      (h) => `${decimals(h, 1)} h`,
     ),
     chart(
-      'Fruit picked',
+      tell('fruit-picked'),
       (y) => y.crop_kg,
       (kg) => weightWords(kg, units.value),
     ),
@@ -57,11 +59,11 @@ const charts = computed(() => {
 </script>
 
 <template>
-  <section aria-label="Block by year" class="pb-4">
+  <section :aria-label="tell('block-by-year')" class="pb-4">
     <div class="flex flex-wrap gap-3 items-end py-3">
-      <h2 class="text-part">By year</h2>
+      <h2 class="text-part">{{ tell('by-year') }}</h2>
       <div>
-        <label class="label" for="back-block">Block</label>
+        <label class="label" for="back-block">{{ tell('block-2') }}</label>
         <PickOne
           id="back-block"
           class="field"
@@ -71,11 +73,13 @@ const charts = computed(() => {
           <option v-for="b in grove?.blocks ?? []" :key="b.id" :value="b.id">{{ b.name }}</option>
         </PickOne>
       </div>
-      <p v-if="data" class="text-ink2 pb-2">{{ data.standing }} trees stand in it</p>
+      <p v-if="data" class="text-ink2 pb-2">
+        {{ tell('trees-stand-in-it', { standing: data.standing }) }}
+      </p>
       <BlockPicked v-if="block" :block-id="block" class="pb-1" />
     </div>
     <p v-if="error" class="wrong" role="alert">{{ sentence(error) }}</p>
-    <p v-else-if="data && !data.years.length">Nothing was cut or picked in this block yet.</p>
+    <p v-else-if="data && !data.years.length">{{ tell('nothing-was-cut-or-picked') }}</p>
     <div v-else-if="data" class="charts" data-test="block-back">
       <figure v-for="c in charts" :key="c.name">
         <figcaption class="label">{{ c.name }}</figcaption>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What was done, as a list; entries that are not so are taken back together. */
+import tell from 'words:book'
 import type { LogEntry } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import ListTable from '@/controls/list/ListTable.vue'
@@ -15,36 +16,106 @@ const length = (m: number | null) => (m === null ? '' : lengthWords(m, units.val
 const list = useList<LogEntry>({
   name: 'log',
   columns: [
-    { id: 'tree', name: 'Tree', of: (e) => e.tree },
-    { id: 'day', name: 'Done on', of: (e) => e.date, says: (e) => dayWords(e.date) },
-    { id: 'work', name: 'Work', of: (e) => WORK_DONE[e.work] },
     {
-      ...{ id: 'cuts', name: 'Cuts', num: true },
+      id: 'tree',
+      get name() {
+        return tell('tree')
+      },
+      of: (e) => e.tree,
+    },
+    {
+      id: 'day',
+      get name() {
+        return tell('done-on')
+      },
+      of: (e) => e.date,
+      says: (e) => dayWords(e.date),
+    },
+    {
+      id: 'work',
+      get name() {
+        return tell('work')
+      },
+      of: (e) => WORK_DONE[e.work],
+    },
+    {
+      ...{
+        id: 'cuts',
+        get name() {
+          return tell('cuts-2')
+        },
+        num: true,
+      },
       of: (e) => e.cuts ?? -1,
       says: (e) => String(e.cuts ?? ''),
     },
     {
-      ...{ id: 'share', name: 'Share of canopy', num: true, wide: true },
+      ...{
+        id: 'share',
+        get name() {
+          return tell('share-of-canopy')
+        },
+        num: true,
+        wide: true,
+      },
       of: (e) => e.share ?? -1,
-      says: (e) => (e.share === null ? 'not known' : e.share ? shareWords(e.share) : 'none'),
+      says: (e) => (e.share === null ? tell('not-known') : e.share ? shareWords(e.share) : 'none'),
     },
     {
-      ...{ id: 'minutes', name: 'Minutes', num: true, wide: true },
+      ...{
+        id: 'minutes',
+        get name() {
+          return tell('minutes')
+        },
+        num: true,
+        wide: true,
+      },
       of: (e) => e.minutes ?? -1,
       says: (e) => (e.minutes ? String(Math.max(1, Math.round(e.minutes))) : ''),
     },
-    { id: 'who', name: 'Who', of: (e) => e.who, wide: true },
     {
-      ...{ id: 'before', name: 'Height before', num: true, wide: true, asked: true },
+      id: 'who',
+      get name() {
+        return tell('who')
+      },
+      of: (e) => e.who,
+      wide: true,
+    },
+    {
+      ...{
+        id: 'before',
+        get name() {
+          return tell('height-before')
+        },
+        num: true,
+        wide: true,
+        asked: true,
+      },
       of: (e) => e.height_before_m ?? -1,
       says: (e) => length(e.height_before_m),
     },
     {
-      ...{ id: 'after', name: 'Height after', num: true, wide: true, asked: true },
+      ...{
+        id: 'after',
+        get name() {
+          return tell('height-after')
+        },
+        num: true,
+        wide: true,
+        asked: true,
+      },
       of: (e) => e.height_after_m ?? -1,
       says: (e) => length(e.height_after_m),
     },
-    { id: 'note', name: 'Note', of: (e) => e.note, wide: true, asked: true },
+    {
+      id: 'note',
+      get name() {
+        return tell('note')
+      },
+      of: (e) => e.note,
+      wide: true,
+      asked: true,
+    },
   ],
   rows: () => props.entries,
 })
@@ -55,7 +126,7 @@ const list = useList<LogEntry>({
     :list="list"
     one="entry"
     several="entries"
-    hint="tree, work, helper"
+    :hint="tell('tree-work-helper')"
     :called="(e) => `${e.tree}, ${WORK_DONE[e.work]}, ${dayWords(e.date)}`"
     :struck="(e) => !!e.corrected_by"
   >

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Chosen entries of the Book are taken back together, each with what was written with it. */
+import tell from 'words:book'
 import { useUndo } from '@/composables/useUndo'
 import { computed } from 'vue'
 
@@ -16,11 +17,14 @@ async function takeBack() {
 </script>
 
 <template>
-  <section class="keep flex flex-wrap gap-3 items-center no-print" aria-label="For the chosen">
-    <b class="tag text-lead">{{ acts.length }} {{ acts.length === 1 ? 'entry' : 'entries' }}</b>
+  <section
+    class="keep flex flex-wrap gap-3 items-center no-print"
+    :aria-label="tell('for-the-chosen')"
+  >
+    <b class="tag text-lead">{{ acts.length }} {{ tell('entries-2', { acts: acts.length }) }}</b>
     <button type="button" class="btn btn-small" :disabled="busy || !back.length" @click="takeBack">
-      Not so: take back
+      {{ tell('not-so-take-back') }}
     </button>
-    <p v-if="rest" class="text-note text-ink2">{{ rest }} cannot be taken back, only corrected.</p>
+    <p v-if="rest" class="text-note text-ink2">{{ tell('cannot-be-taken-back-only', { rest }) }}</p>
   </section>
 </template>

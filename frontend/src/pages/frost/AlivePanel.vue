@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Find the union, and say what lives above and below it; round the stem for one-sided death. */
+import tell from 'words:frost'
 import SaidText from '@/controls/SaidText.vue'
 import type { Hurt } from '@/composables/useFrost'
 import StemRound from '@/drawings/StemRound.vue'
@@ -18,8 +19,18 @@ const next = computed(() =>
   props.early ? null : (props.frost.stem?.found.next_bearing_deg ?? null),
 )
 const SIDES = [
-  { kind: 'frost_above', asks: 'Alive above the union?' },
-  { kind: 'frost_below', asks: 'Alive below it?' },
+  {
+    kind: 'frost_above',
+    get asks() {
+      return tell('alive-above-the-union')
+    },
+  },
+  {
+    kind: 'frost_below',
+    get asks() {
+      return tell('alive-below-it')
+    },
+  },
 ] as const
 const said = (kind: string) => props.frost.alive.find((s) => s.kind === kind)
 </script>
@@ -27,10 +38,10 @@ const said = (kind: string) => props.frost.alive.find((s) => s.kind === kind)
 <template>
   <div class="grid gap-3">
     <p>
-      Find the union<template v-if="frost.frame?.union_m">
-        at {{ lengthWords(frost.frame.union_m, units) }}</template
-      >; dig it out gently if it is buried. Compare what sprouts with leaves you know: another shape
-      of leaf, other thorns or another scent are the stock.
+      {{ tell('find-the-union')
+      }}<template v-if="frost.frame?.union_m">
+        {{ tell('at', { union: lengthWords(frost.frame.union_m, units) }) }}</template
+      >{{ tell('dig-it-out-gently-if') }}
     </p>
     <div
       v-for="s in SIDES"
@@ -41,9 +52,12 @@ const said = (kind: string) => props.frost.alive.find((s) => s.kind === kind)
     >
       <span class="flex-1 text-base"
         >{{ s.asks }}
-        <span v-if="said(s.kind)" class="block text-note text-ink2"
-          >{{ said(s.kind)!.alive ? 'Yes' : 'No' }}, said {{ dayWords(said(s.kind)!.day) }}</span
-        ></span
+        <span v-if="said(s.kind)" class="block text-note text-ink2">{{
+          tell('said', {
+            which: said(s.kind)!.alive ? tell('yes') : tell('no'),
+            day: dayWords(said(s.kind)!.day),
+          })
+        }}</span></span
       >
       <button
         type="button"
@@ -52,7 +66,7 @@ const said = (kind: string) => props.frost.alive.find((s) => s.kind === kind)
         :aria-pressed="said(s.kind)?.alive === true"
         @click="emit('saw', s.kind, 'yes')"
       >
-        Yes
+        {{ tell('yes') }}
       </button>
       <button
         type="button"
@@ -61,26 +75,30 @@ const said = (kind: string) => props.frost.alive.find((s) => s.kind === kind)
         :aria-pressed="said(s.kind)?.alive === false"
         @click="emit('saw', s.kind, 'no')"
       >
-        No
+        {{ tell('no') }}
       </button>
     </div>
-    <RouterLink class="btn justify-self-start" :to="`/tree/${id}/look/shoot`"
-      >Whose shoot is it?</RouterLink
-    >
+    <RouterLink class="btn justify-self-start" :to="`/tree/${id}/look/shoot`">{{
+      tell('whose-shoot-is-it')
+    }}</RouterLink>
     <section
       v-if="frost.stem && frost.frame"
-      aria-label="Round the stem"
+      :aria-label="tell('round-the-stem')"
       class="grid gap-2 border-t-2 border-ink pt-2"
       data-test="round"
     >
-      <h2 class="text-lead">Round the stem, {{ lengthWords(frost.stem.at_m, units) }} up</h2>
+      <h2 class="text-lead">
+        {{ tell('round-the-stem-up', { at: lengthWords(frost.stem.at_m, units) }) }}
+      </h2>
       <div class="flex flex-wrap gap-4 items-center">
         <StemRound :test="frost.stem" :trunk="diameterWords(frost.frame.trunk_mm, units)" />
         <div class="grid gap-2 flex-1 min-w-[190px]">
           <p class="text-base" role="status">
             <b>{{
               early
-                ? `Too early: bark misleads before ${dayWords(frost.scratch_from!)}.`
+                ? tell('too-early-bark-misleads-before', {
+                    scratchFrom: dayWords(frost.scratch_from!),
+                  })
                 : frost.stem.found.says
             }}</b>
           </p>
@@ -91,7 +109,7 @@ const said = (kind: string) => props.frost.alive.find((s) => s.kind === kind)
               :disabled="busy"
               @click="emit('round', next, true)"
             >
-              Green, {{ windWords(next) }}
+              {{ tell('green', { next: windWords(next) }) }}
             </button>
             <button
               type="button"
@@ -99,7 +117,7 @@ const said = (kind: string) => props.frost.alive.find((s) => s.kind === kind)
               :disabled="busy"
               @click="emit('round', next, false)"
             >
-              Brown, {{ windWords(next) }}
+              {{ tell('brown', { next: windWords(next) }) }}
             </button>
           </div>
         </div>

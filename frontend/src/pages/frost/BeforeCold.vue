@@ -3,6 +3,7 @@
  * Before the frosts: the union first. Banks and wraps with their dates, block by block, and what is
  * done on the evening itself.
  */
+import tell from 'words:frost'
 import SayButtons from '@/controls/SayButtons.vue'
 import SaidText from '@/controls/SaidText.vue'
 import { useAct } from '@/composables/useAct'
@@ -38,17 +39,27 @@ async function protect(block: Schemas['BlockBeforeOut']) {
 }
 /** What was done for the night counts when it is worked out what it hurt. */
 const SHELTER = [
-  { act: 'covered', label: 'Covered' },
-  { act: 'heated', label: 'Heated or sprinkled' },
+  {
+    act: 'covered',
+    get label() {
+      return tell('covered')
+    },
+  },
+  {
+    act: 'heated',
+    get label() {
+      return tell('heated-or-sprinkled')
+    },
+  },
 ]
 const upper = (text: string) => text[0]!.toUpperCase() + text.slice(1)
 </script>
 
 <template>
-  <section v-if="data" aria-label="Before the cold" class="grid gap-2">
-    <h2 class="text-part">Before the cold: the union first</h2>
+  <section v-if="data" :aria-label="tell('before-the-cold')" class="grid gap-2">
+    <h2 class="text-part">{{ tell('before-the-cold-the-union') }}</h2>
     <p v-if="!data.blocks.length" class="text-note">
-      No young tree stands where frost is expected, and none is foreseen.
+      {{ tell('no-young-tree-stands-where') }}
     </p>
     <div v-for="b in data.blocks" :key="b.block_id" class="border-t border-rule pt-2 text-note">
       <div class="flex items-center gap-3">
@@ -63,25 +74,26 @@ const upper = (text: string) => text[0]!.toUpperCase() + text.slice(1)
           {{
             b.block_id in set
               ? set[b.block_id]
-                ? `${set[b.block_id]} dates set`
-                : 'set already'
-              : 'Put the dates in my list'
+                ? tell('dates-set', { set: set[b.block_id] })
+                : tell('set-already')
+              : tell('put-the-dates-in-my')
           }}
         </button>
       </div>
       <ul>
         <li v-for="p in b.protections" :key="p.kind" class="pt-1">
           <b>{{ upper(p.kind) }}</b>
-          <span class="num">{{ dayWords(p.on) }} to {{ dayWords(p.off) }}</span
-          >, {{ p.trees }} young {{ p.trees === 1 ? 'tree' : 'trees' }}
+          <span class="num">{{
+            tell('to-9', { on: dayWords(p.on), off: dayWords(p.off) })
+          }}</span>{{ tell('young-trees', { trees: p.trees }) }}
         </li>
       </ul>
       <template v-if="b.tonight.length">
         <p class="keep mt-1">
-          <b v-if="b.at_c !== null && b.night"
-            >{{ warmthWords(b.at_c, units) }} foreseen from {{ dayWords(b.night) }}.</b
-          >
-          <b v-else>Frost was said to be forecast.</b>
+          <b v-if="b.at_c !== null && b.night">{{
+            tell('foreseen-from', { at: warmthWords(b.at_c, units), night: dayWords(b.night) })
+          }}</b>
+          <b v-else>{{ tell('frost-was-said-to-be') }}</b>
         </p>
         <ul>
           <li v-for="r in b.tonight" :key="r.code"><SaidText :text="r.text" /></li>
@@ -96,7 +108,7 @@ const upper = (text: string) => text[0]!.toUpperCase() + text.slice(1)
     </ul>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <p class="text-note text-ink2">
-      On ice and in the dark: no ladders, two people, hands off wires and pumps that are wet.
+      {{ tell('on-ice-and-in-the') }}
     </p>
   </section>
 </template>

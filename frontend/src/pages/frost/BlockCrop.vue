@@ -2,6 +2,7 @@
 /**
  * Crop of a block in the ten years after a freeze, each group brought back or replanted as advised.
  */
+import tell from 'words:frost'
 import SaidText from '@/controls/SaidText.vue'
 import PickOne from '@/controls/PickOne.vue'
 import { api, heed } from '@/api/client'
@@ -27,31 +28,36 @@ const hurt = computed(() => (data.value?.groups ?? []).filter((g) => g.frost_cla
 </script>
 
 <template>
-  <section v-if="data" aria-label="Crop of a block" class="grid gap-2">
+  <section v-if="data" :aria-label="tell('crop-of-a-block')" class="grid gap-2">
     <div class="flex flex-wrap items-end gap-3">
-      <h2 class="text-part">The crop to come</h2>
+      <h2 class="text-part">{{ tell('the-crop-to-come') }}</h2>
       <div>
-        <label class="label" for="crop-block">Block</label>
+        <label class="label" for="crop-block">{{ tell('block-2') }}</label>
         <PickOne id="crop-block" v-model="block" class="field">
           <option v-for="(b, i) in blocks" :key="b.id" :value="i ? b.id : ''">{{ b.name }}</option>
         </PickOne>
       </div>
     </div>
-    <p v-if="!hurt.length">No tree of this block bears a class.</p>
+    <p v-if="!hurt.length">{{ tell('no-tree-of-this-block') }}</p>
     <template v-else>
       <CropYears
         v-if="data.known"
         :heal="data.kg.map((k) => k / data!.usual_kg)"
         :replant="data.replant_kg.map((k) => k / data!.usual_kg)"
-        replant-says="all replanted that lost limbs"
-        heal-says="as advised"
+        :replant-says="tell('all-replanted-that-lost-limbs')"
+        :heal-says="tell('as-advised')"
       />
       <p v-if="data.known">
-        Usual crop {{ kg(data.usual_kg) }} a year. Over ten years {{ kg(data.lost_kg) }} are lost as
-        advised below; {{ kg(data.heal_all_lost_kg) }} if all are brought back,
-        {{ kg(data.replant_lost_kg) }} if all that lost limbs are replanted.
+        {{
+          tell('usual-crop-a-year-over', {
+            usual: kg(data.usual_kg),
+            lost: kg(data.lost_kg),
+            healAllLost: kg(data.heal_all_lost_kg),
+            replantLost: kg(data.replant_lost_kg),
+          })
+        }}
       </p>
-      <p v-else>Write down what is picked of a row or block, and kilograms are worked out too.</p>
+      <p v-else>{{ tell('write-down-what-is-picked') }}</p>
       <ul class="text-note">
         <li
           v-for="g in hurt"

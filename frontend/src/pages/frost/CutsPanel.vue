@@ -3,6 +3,7 @@
  * Hazards now, suckers, dead wood from its day, shaping next spring: each cut with how it is made,
  * and a sheet of what is open.
  */
+import tell from 'words:frost'
 import SaidText from '@/controls/SaidText.vue'
 import { api, heed, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
@@ -25,13 +26,21 @@ const emit = defineEmits<{ open: [stage: string] }>()
 const { units } = useSettings()
 const router = useRouter()
 const NAMES: Record<Schemas['FrostStageOut']['name'], string> = {
-  hazards: 'Hazards',
-  suckers: 'Suckers',
-  dead: 'Dead wood',
-  shaping: 'Final shaping',
+  get hazards() {
+    return tell('hazards')
+  },
+  get suckers() {
+    return tell('suckers')
+  },
+  get dead() {
+    return tell('dead-wood')
+  },
+  get shaping() {
+    return tell('final-shaping')
+  },
 }
 const when = (s: Schemas['FrostStageOut']) =>
-  s.when <= props.today ? 'now' : `from ${dayWords(s.when)}`
+  s.when <= props.today ? 'now' : tell('from-3', { when: dayWords(s.when) })
 const sheetId = newId()
 const make = (stage: Schemas['FrostStageOut']['name']) =>
   props.act(async () => {
@@ -46,7 +55,7 @@ const make = (stage: Schemas['FrostStageOut']['name']) =>
 </script>
 
 <template>
-  <p v-if="!stages.length">Draw the tree first: give height, spread and trunk on its own page.</p>
+  <p v-if="!stages.length">{{ tell('draw-the-tree-first-give') }}</p>
   <div v-else class="grid gap-2">
     <p class="keep text-note">{{ cautions }}</p>
     <ol class="grid gap-2">
@@ -68,7 +77,7 @@ const make = (stage: Schemas['FrostStageOut']['name']) =>
             class="btn btn-small"
             @click="emit('open', s.name)"
           >
-            Show {{ s.cuts.length }} {{ s.cuts.length === 1 ? 'cut' : 'cuts' }}
+            {{ tell('show-cuts', { cuts: s.cuts.length }) }}
           </button>
         </div>
         <template v-if="open === s.name && s.cuts.length">
@@ -84,8 +93,12 @@ const make = (stage: Schemas['FrostStageOut']['name']) =>
                   <b>{{ c.advice.position }}.</b> {{ c.advice.technique }}
                 </p>
                 <p class="text-ink2">
-                  {{ c.advice.tool }}, {{ diameterWords(c.wound_mm, units) }} across<template
-                    v-if="c.hand_kg >= 0.5"
+                  {{
+                    tell('across-3', {
+                      tool: c.advice.tool,
+                      wound: diameterWords(c.wound_mm, units),
+                    })
+                  }}<template v-if="c.hand_kg >= 0.5"
                     >, {{ weightWords(c.hand_kg, units) }}</template
                   >, {{ Math.max(1, Math.round(c.advice.minutes)) }} min
                 </p>
@@ -95,15 +108,21 @@ const make = (stage: Schemas['FrostStageOut']['name']) =>
             </li>
           </ol>
           <div class="flex flex-wrap gap-3 items-center mt-2">
-            <span class="num">{{ Math.max(1, Math.round(s.minutes)) }} min together</span>
+            <span class="num">{{
+              tell('min-together', { Math: Math.max(1, Math.round(s.minutes)) })
+            }}</span>
             <button v-if="s.may" type="button" class="btn btn-go ml-auto" @click="make(s.name)">
-              Make the sheet
+              {{ tell('make-the-sheet') }}
             </button>
           </div>
         </template>
         <p v-if="s.left.length" class="text-note text-ink2">
-          Twigs that may hang: {{ s.left.slice(0, 4).join(', ')
-          }}{{ s.left.length > 4 ? ` and ${s.left.length - 4} more` : '' }}.
+          {{
+            tell('twigs-that-may-hang', {
+              left: s.left.slice(0, 4).join(', '),
+              left2: s.left.length > 4 ? ' ' + tell('and-more', { left: s.left.length - 4 }) : '',
+            })
+          }}
         </p>
       </li>
     </ol>

@@ -3,6 +3,7 @@
  * For next time: where the cold lies and what it took, on the plan; nights, and which trees came
  * back.
  */
+import tell from 'words:frost'
 import { api, heed, type Grove } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import type { Ink } from '@/drawings/plan/ink'
@@ -41,7 +42,15 @@ const FILLS: Record<FrostClass, Ink> = {
 const fills = computed(
   () => new Map((data.value?.places ?? []).map((p) => [p.tree_id, FILLS[p.worst]])),
 )
-const STANDS = { hurt: 'not back yet', back: 'came back', lost: 'lost' }
+const STANDS = {
+  get hurt() {
+    return tell('not-back-yet')
+  },
+  get back() {
+    return tell('came-back')
+  },
+  lost: 'lost',
+}
 const counts = (classes: Record<string, number>) =>
   CLASSES.filter((c) => classes[c])
     .map((c) => `${classes[c]} ${c}`)
@@ -50,10 +59,15 @@ const worst = computed(() => (data.value?.places ?? []).filter((p) => p.worst !=
 </script>
 
 <template>
-  <section v-if="data" aria-label="The record for next time" class="grid gap-2" data-test="record">
-    <h2 class="text-part">For next time</h2>
+  <section
+    v-if="data"
+    :aria-label="tell('the-record-for-next-time')"
+    class="grid gap-2"
+    data-test="record"
+  >
+    <h2 class="text-part">{{ tell('for-next-time') }}</h2>
     <p v-if="!data.places.length && !data.nights.length" class="text-note">
-      No night is written down yet.
+      {{ tell('no-night-is-written-down') }}
     </p>
     <template v-else>
       <div class="plan">
@@ -74,7 +88,7 @@ const worst = computed(() => (data.value?.places ?? []).filter((p) => p.worst !=
           ><svg width="16" height="16" class="inline-block align-[-3px]">
             <circle cx="8" cy="8" r="6" fill="none" stroke="var(--ink)" stroke-width="1.4" />
           </svg>
-          whole or fruit only</span
+          {{ tell('whole-or-fruit-only') }}</span
         >
         <span
           ><svg width="16" height="16" class="inline-block align-[-3px]">
@@ -87,28 +101,31 @@ const worst = computed(() => (data.value?.places ?? []).filter((p) => p.worst !=
               stroke-width="1.4"
             />
           </svg>
-          leaves, twigs</span
+          {{ tell('leaves-twigs') }}</span
         >
         <span
           ><svg width="16" height="16" class="inline-block align-[-3px]">
             <circle cx="8" cy="8" r="6" fill="url(#dead)" stroke="var(--ink)" stroke-width="1.4" />
           </svg>
-          limbs</span
+          {{ tell('limbs') }}</span
         >
         <span
           ><svg width="16" height="16" class="inline-block align-[-3px]">
             <circle cx="8" cy="8" r="6" fill="var(--ink)" />
           </svg>
-          trunk or union</span
+          {{ tell('trunk-or-union') }}</span
         >
       </p>
       <p v-if="place" role="status">
         <RouterLink class="link" :to="`/tree/${place.tree_id}`">{{ place.name }}</RouterLink>:
         {{ place.worst }}, {{ CLASS_WORDS[place.worst]
-        }}{{ place.coldest_c !== null ? `, ${warmthWords(place.coldest_c, units)} there` : '' }},
-        {{ STANDS[place.stands] }}.
+        }}{{
+          place.coldest_c !== null
+            ? tell('there', { coldest: warmthWords(place.coldest_c, units) })
+            : ''
+        }}, {{ STANDS[place.stands] }}.
       </p>
-      <ul class="text-note" aria-label="Coldest places">
+      <ul class="text-note" :aria-label="tell('coldest-places')">
         <li
           v-for="b in data.blocks"
           :key="b.block_id"
@@ -116,26 +133,35 @@ const worst = computed(() => (data.value?.places ?? []).filter((p) => p.worst !=
         >
           <b>{{ b.name }}</b>
           <span class="num">{{ b.coldest_c === null ? '' : warmthWords(b.coldest_c, units) }}</span>
-          <span>{{ b.hurt }} of {{ b.trees }} standing trees ever hurt</span>
+          <span>{{ tell('of-standing-trees-ever-hurt', { hurt: b.hurt, trees: b.trees }) }}</span>
         </li>
       </ul>
-      <ul class="text-note" aria-label="Nights">
+      <ul class="text-note" :aria-label="tell('nights')">
         <li v-for="n in data.nights" :key="n.day" class="border-t border-rule py-1">
-          <b class="num">{{ dayWords(n.day) }}</b><template v-if="n.min_c !== null"
-            >, {{ warmthWords(n.min_c, units) }} at the station{{
-              n.hours ? ` for ${n.hours} h` : ''
-            }}
-            ({{ n.source }})</template
-          >: {{ counts(n.classes) || 'nothing hurt' }}; {{ n.came_back }} came back,
-          {{ n.lost }} lost.
+          <b class="num">{{ dayWords(n.day) }}</b><template v-if="n.min_c !== null">{{
+            tell('at-the-station', {
+              min: warmthWords(n.min_c, units),
+              hours: n.hours ? ' ' + tell('for-h', { hours: n.hours }) : '',
+              source: n.source,
+            })
+          }}</template
+          >{{
+            tell('came-back-lost', {
+              classes: counts(n.classes) || tell('nothing-hurt'),
+              cameBack: n.came_back,
+              lost: n.lost,
+            })
+          }}
         </li>
       </ul>
       <component
         :is="worst.length > 6 ? 'details' : 'div'"
         class="text-note border-t border-rule pt-1"
       >
-        <summary v-if="worst.length > 6" class="min-h-8">Which trees came back</summary>
-        <ul aria-label="Which trees came back">
+        <summary v-if="worst.length > 6" class="min-h-8">
+          {{ tell('which-trees-came-back') }}
+        </summary>
+        <ul :aria-label="tell('which-trees-came-back')">
           <li
             v-for="p in worst"
             :key="p.tree_id"
@@ -144,7 +170,8 @@ const worst = computed(() => (data.value?.places ?? []).filter((p) => p.worst !=
             <b class="tag">{{ p.worst }}</b>
             <RouterLink class="link" :to="`/tree/${p.tree_id}`">{{ p.name }}</RouterLink>
             <span
-              >{{ STANDS[p.stands] }}{{ p.nights > 1 ? `, hurt in ${p.nights} nights` : '' }}</span
+              >{{ STANDS[p.stands]
+              }}{{ p.nights > 1 ? tell('hurt-in-nights', { nights: p.nights }) : '' }}</span
             >
           </li>
         </ul>

@@ -3,6 +3,8 @@
  * Shoots ranked with their reasons; what is grown on is chosen here, and what came out of the trunk
  * is drawn in.
  */
+import { decimals } from '@/words/numbers'
+import tell from 'words:frost'
 import SaidText from '@/controls/SaidText.vue'
 import PickOne from '@/controls/PickOne.vue'
 import { api, heed, type Schemas } from '@/api/client'
@@ -37,7 +39,7 @@ async function choose() {
   const done = await props.act(() =>
     heed(api.POST('/api/trees/{id}/grow-on', { params: { path: { id: props.id } }, body })),
   )
-  heard.value = done ? 'Written down. Stake, ties, suckers and thinning come up on Today.' : ''
+  heard.value = done ? tell('written-down-stake-ties-suckers') : ''
 }
 const inOrder = computed(() =>
   (data.value?.leaders?.shoots ?? []).map((s) => s.id).filter((s) => keep.value.includes(s)),
@@ -66,18 +68,31 @@ async function add() {
   }
 }
 const FORMS: { value: Form; says: string }[] = [
-  { value: 'tree', says: 'Tree, a trunk and its limbs' },
-  { value: 'bush', says: 'Bush, many stems' },
-  { value: 'leader', says: 'One leader' },
+  {
+    value: 'tree',
+    get says() {
+      return tell('tree-a-trunk-and-its')
+    },
+  },
+  {
+    value: 'bush',
+    get says() {
+      return tell('bush-many-stems')
+    },
+  },
+  {
+    value: 'leader',
+    get says() {
+      return tell('one-leader')
+    },
+  },
 ]
 </script>
 
 <template>
   <div v-if="data" class="grid gap-3">
     <div>
-      <label class="label" for="grow-form"
-        >Form, by your way of working unless you change it here</label
-      >
+      <label class="label" for="grow-form">{{ tell('form-by-your-way-of') }}</label>
       <PickOne
         id="grow-form"
         class="field"
@@ -92,7 +107,7 @@ const FORMS: { value: Form; says: string }[] = [
         {{ r.text }}
       </p>
       <p v-if="!data.leaders.shoots.length">
-        No live shoot is drawn on the trunk. Draw in what came out of it.
+        {{ tell('no-live-shoot-is-drawn') }}
       </p>
       <ol class="text-base" data-test="leaders">
         <li v-for="s in data.leaders.shoots" :key="s.id" class="border-t border-rule">
@@ -111,33 +126,35 @@ const FORMS: { value: Form; says: string }[] = [
               ><b>{{ data.names[s.id] ?? s.id }}</b> <SaidText :text="s.reason.text"
             /></span>
             <span class="num">{{
-              s.points === null ? 'no' : `${s.points.toFixed(1)} points`
+              s.points === null ? tell('no-2') : tell('points', { points: decimals(s.points, 1) })
             }}</span>
           </label>
         </li>
       </ol>
       <div class="flex flex-wrap gap-2 items-center">
         <button type="button" class="btn btn-go" :disabled="busy || !keep.length" @click="choose">
-          Grow these on
+          {{ tell('grow-these-on') }}
         </button>
-        <span v-if="data.chosen_on" class="text-note">Chosen {{ dayWords(data.chosen_on) }}.</span>
+        <span v-if="data.chosen_on" class="text-note">{{
+          tell('chosen-2', { chosenOn: dayWords(data.chosen_on) })
+        }}</span>
         <span role="status" class="text-note">{{ heard }}</span>
       </div>
     </template>
-    <p v-else>In this class the limbs that live stay the skeleton: nothing must be chosen anew.</p>
+    <p v-else>{{ tell('in-this-class-the-limbs') }}</p>
     <button v-if="!adding" type="button" class="btn justify-self-start" @click="adding = true">
-      Draw in a new shoot
+      {{ tell('draw-in-a-new-shoot') }}
     </button>
     <form
       v-else
       class="grid grid-cols-2 gap-2 border-t-2 border-ink pt-2"
-      aria-label="A new shoot"
+      :aria-label="tell('a-new-shoot')"
       @submit.prevent="add"
     >
       <NewLimb v-model="fresh" />
       <div class="flex gap-2 items-end">
-        <button class="btn btn-go" :disabled="!whole || busy">Draw it in</button>
-        <button type="button" class="btn" @click="adding = false">Leave it</button>
+        <button class="btn btn-go" :disabled="!whole || busy">{{ tell('draw-it-in') }}</button>
+        <button type="button" class="btn" @click="adding = false">{{ tell('leave-it-2') }}</button>
       </div>
     </form>
   </div>

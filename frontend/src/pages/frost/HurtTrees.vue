@@ -3,6 +3,7 @@
  * Trees that bear a class, the worst first; those that lost only fruit or flush are counted. And
  * the fruit of a block, cut through.
  */
+import tell from 'words:frost'
 import SaidText from '@/controls/SaidText.vue'
 import PickOne from '@/controls/PickOne.vue'
 import { useAct } from '@/composables/useAct'
@@ -46,9 +47,9 @@ const whole = (text: string) => /^\d+$/.test(text.trim())
 </script>
 
 <template>
-  <section aria-label="Trees that bear a class" class="grid gap-2">
-    <h2 class="text-part">Hurt trees</h2>
-    <p v-if="!hurt.length">No tree bears a class of frost damage.</p>
+  <section :aria-label="tell('trees-that-bear-a-class')" class="grid gap-2">
+    <h2 class="text-part">{{ tell('hurt-trees') }}</h2>
+    <p v-if="!hurt.length">{{ tell('no-tree-bears-a-class') }}</p>
     <div
       v-for="g in wood"
       :key="g.c"
@@ -58,7 +59,9 @@ const whole = (text: string) => /^\d+$/.test(text.trim())
         {{ g.c }} <span class="font-normal">{{ CLASS_WORDS[g.c] }}</span>
       </p>
       <component :is="g.trees.length > 12 ? 'details' : 'div'" class="flex-1 min-w-[200px]">
-        <summary v-if="g.trees.length > 12" class="min-h-8">{{ g.trees.length }} trees</summary>
+        <summary v-if="g.trees.length > 12" class="min-h-8">
+          {{ tell('trees-5', { trees: g.trees.length }) }}
+        </summary>
         <ul class="flex flex-wrap gap-x-4">
           <li v-for="t in g.trees" :key="t.tree_id">
             <RouterLink class="link" :to="`/tree/${t.tree_id}/frost`">{{ t.name }}</RouterLink>
@@ -70,28 +73,29 @@ const whole = (text: string) => /^\d+$/.test(text.trim())
     <form
       v-if="hurt.length && blocks.length"
       class="sample"
-      aria-label="Cut test"
+      :aria-label="tell('cut-test')"
       @submit.prevent="weigh"
     >
       <h3 class="text-lead col-span-full">
-        Cut test: slice fruit at the stem end; hurt is dry, or with white crystals, over a third of
-        the segments
+        {{ tell('cut-test-slice-fruit-at') }}
       </h3>
       <div>
-        <label class="label" for="sample-block">Block</label>
+        <label class="label" for="sample-block">{{ tell('block-2') }}</label>
         <PickOne id="sample-block" v-model="sample.block" class="field">
           <option v-for="(b, i) in blocks" :key="b.id" :value="i ? b.id : ''">{{ b.name }}</option>
         </PickOne>
       </div>
       <div>
-        <label class="label" for="sample-cut">Fruit cut</label>
+        <label class="label" for="sample-cut">{{ tell('fruit-cut') }}</label>
         <input id="sample-cut" v-model="sample.cut" class="field" inputmode="numeric" />
       </div>
       <div>
-        <label class="label" for="sample-hurt">Hurt</label>
+        <label class="label" for="sample-hurt">{{ tell('hurt') }}</label>
         <input id="sample-hurt" v-model="sample.hurt" class="field" inputmode="numeric" />
       </div>
-      <button class="btn" :disabled="!whole(sample.cut) || !whole(sample.hurt)">Weigh it</button>
+      <button class="btn" :disabled="!whole(sample.cut) || !whole(sample.hurt)">
+        {{ tell('weigh-it') }}
+      </button>
       <p v-if="said" class="col-span-full" role="status"><SaidText :text="said.reason.text" /></p>
       <p v-if="trouble" class="wrong col-span-full" role="alert">{{ trouble }}</p>
     </form>

@@ -3,6 +3,7 @@
  * Which night: one the station measured, or what was read off a thermometer; the hours may stay
  * unknown.
  */
+import tell from 'words:frost'
 import DayField from '@/controls/DayField.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Schemas } from '@/api/client'
@@ -27,11 +28,13 @@ const hours = computed(() =>
 const wrong = computed(() => ({
   min:
     night.min.trim() !== '' && min.value === null
-      ? `not a temperature; ${units.value === 'metric' ? 'say −4.5' : 'say 24'}`
+      ? tell('not-a-temperature', {
+          which: units.value === 'metric' ? tell('say-4-5') : tell('say-24'),
+        })
       : '',
   hours:
     hours.value !== null && !(hours.value > 0 && hours.value <= 24)
-      ? 'between a quarter of an hour and 24 hours, or empty'
+      ? tell('between-a-quarter-of-an')
       : '',
 }))
 const ready = computed(() => night.day && min.value !== null && !wrong.value.hours)
@@ -70,32 +73,40 @@ function take(n: Schemas['ColdNightOut']) {
 </script>
 
 <template>
-  <section aria-label="The night" class="grid gap-3">
+  <section :aria-label="tell('the-night')" class="grid gap-3">
     <div v-if="data" class="grid gap-2">
       <p v-if="data.foreseen" class="keep">
-        Foreseen for {{ dayWords(data.foreseen.day) }}:
-        {{ warmthWords(data.foreseen.at_c, units) }} in {{ data.foreseen.block }}. See to the union
-        first.
+        {{
+          tell('foreseen-for-in-see-to', {
+            day: dayWords(data.foreseen.day),
+            at: warmthWords(data.foreseen.at_c, units),
+            block: data.foreseen.block,
+          })
+        }}
       </p>
       <p v-if="!data.nights.length" class="text-ink2">
-        The station ({{ data.station }}) tells of no cold night in the last fifteen months; one that
-        was felt or read elsewhere is entered here.
+        {{ tell('the-station-tells-of-no', { station: data.station }) }}
       </p>
       <template v-else>
         <p class="text-ink2">
-          Cold nights at the {{ data.station }}{{ data.simulated ? ' (a stand-in, made up)' : '' }}:
+          {{
+            tell('cold-nights-at-the', {
+              station: data.station,
+              which: data.simulated ? ' ' + tell('a-stand-in-made-up') : '',
+            })
+          }}
         </p>
-        <ul class="flex flex-wrap gap-2" aria-label="Cold nights">
+        <ul class="flex flex-wrap gap-2" :aria-label="tell('cold-nights')">
           <li v-for="n in data.nights.slice(0, shown)" :key="n.day">
             <button type="button" class="btn btn-small" :disabled="busy" @click="take(n)">
               {{ dayWords(n.day) }}
               <span class="num font-normal">{{ warmthWords(n.min_c, units) }}</span>
-              <span v-if="n.saved" class="font-normal">written down</span>
+              <span v-if="n.saved" class="font-normal">{{ tell('written-down') }}</span>
             </button>
           </li>
           <li v-if="data.nights.length > shown">
             <button type="button" class="btn btn-small" @click="shown = 400">
-              {{ data.nights.length - shown }} earlier
+              {{ tell('earlier', { nights: data.nights.length - shown }) }}
             </button>
           </li>
         </ul>
@@ -103,7 +114,7 @@ function take(n: Schemas['ColdNightOut']) {
     </div>
     <form class="ask" @submit.prevent="run">
       <div>
-        <label class="label" for="night">Or the night of</label>
+        <label class="label" for="night">{{ tell('or-the-night-of') }}</label>
         <DayField
           id="night"
           v-model="night.day"
@@ -113,9 +124,9 @@ function take(n: Schemas['ColdNightOut']) {
         />
       </div>
       <div>
-        <label class="label" for="min"
-          >Coldest at the station, {{ units === 'metric' ? '°C' : '°F' }}</label
-        >
+        <label class="label" for="min">{{
+          tell('coldest-at-the-station', { which: units === 'metric' ? tell('c') : tell('f') })
+        }}</label>
         <input
           id="min"
           v-model="night.min"
@@ -128,30 +139,30 @@ function take(n: Schemas['ColdNightOut']) {
         <p id="min-wrong" class="wrong">{{ wrong.min }}</p>
       </div>
       <div>
-        <label class="label" for="hours">Hours so cold, if known</label>
+        <label class="label" for="hours">{{ tell('hours-so-cold-if-known') }}</label>
         <input
           id="hours"
           v-model="night.hours"
           class="field"
           inputmode="decimal"
           autocomplete="off"
-          placeholder="not known"
+          :placeholder="tell('not-known')"
           :aria-invalid="!!wrong.hours"
           aria-describedby="hours-wrong"
         />
         <p id="hours-wrong" class="wrong">{{ wrong.hours }}</p>
       </div>
       <label class="flex gap-2 items-center min-h-touch col-span-2"
-        ><input v-model="night.dry" type="checkbox" class="w-6 h-6" /> Dry soil or wilted
-        trees</label
+        ><input v-model="night.dry" type="checkbox" class="w-6 h-6" />
+        {{ tell('dry-soil-or-wilted-trees') }}</label
       >
       <button class="btn btn-go" :disabled="!ready || busy">
-        {{ busy ? 'Reckoning …' : 'What was hurt' }}
+        {{ busy ? tell('reckoning') : tell('what-was-hurt') }}
       </button>
     </form>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <details>
-      <summary class="tag min-h-8">Bring in your own station’s days, as CSV</summary>
+      <summary class="tag min-h-8">{{ tell('bring-in-your-own-station') }}</summary>
       <StationForm :site-id="siteId" class="mt-2" />
     </details>
   </section>

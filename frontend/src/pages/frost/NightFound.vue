@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What a night hurt, block by block, and tree by tree what must be seen to first. */
+import tell from 'words:frost'
 import type { Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import SayButtons from '@/controls/SayButtons.vue'
@@ -23,17 +24,20 @@ const open = computed({ get: () => !!working.value, set: (on) => !on && (working
 const fruit = computed(() => props.night.blocks.some((b) => (b.fruit_hurt ?? 0) > 0))
 const between = (t: Schemas['HurtTreeOut']) =>
   t.damage.milder && t.damage.milder !== t.damage.class
-    ? `${t.damage.milder} to ${t.damage.possible ?? t.damage.class}`
+    ? tell('to-10', { milder: t.damage.milder, possible: t.damage.possible ?? t.damage.class })
     : ''
 </script>
 
 <template>
-  <section aria-label="What the night hurt" class="grid gap-3" data-test="night">
+  <section :aria-label="tell('what-the-night-hurt')" class="grid gap-3" data-test="night">
     <div class="flex flex-wrap items-center gap-4">
-      <h2 class="text-part">What the night hurt</h2>
+      <h2 class="text-part">{{ tell('what-the-night-hurt') }}</h2>
       <p class="text-ink2">
-        foreseen from the numbers, off by about {{ spreadWords(night.uncertain_c, units) }} either
-        way; the tree itself decides
+        {{
+          tell('foreseen-from-the-numbers-off', {
+            uncertain: spreadWords(night.uncertain_c, units),
+          })
+        }}
       </p>
       <button
         type="button"
@@ -43,8 +47,8 @@ const between = (t: Schemas['HurtTreeOut']) =>
       >
         {{
           night.saved
-            ? `${night.saved} classes are written down`
-            : 'Write night, classes and dates down'
+            ? tell('classes-are-written-down', { saved: night.saved })
+            : tell('write-night-classes-and-dates')
         }}
       </button>
     </div>
@@ -52,17 +56,17 @@ const between = (t: Schemas['HurtTreeOut']) =>
       <li v-for="b in night.blocks" :key="b.block_id">
         <b class="plate">{{ b.name }}</b>
         <span class="num">{{ warmthWords(b.at_c, units) }}</span> {{ counts(b) }}
-        <span v-if="b.fruit_hurt" class="text-ink2"
-          >about {{ shareWords(b.fruit_hurt) }} of hanging fruit hurt</span
-        >
-        <span v-if="b.missed_kg !== null && b.missed_kg > 0.5" class="text-ink2"
-          >about {{ weightWords(b.missed_kg, units) }} of the next crop missed</span
-        >
+        <span v-if="b.fruit_hurt" class="text-ink2">{{
+          tell('about-of-hanging-fruit-hurt', { fruitHurt: shareWords(b.fruit_hurt) })
+        }}</span>
+        <span v-if="b.missed_kg !== null && b.missed_kg > 0.5" class="text-ink2">{{
+          tell('about-of-the-next-crop', { missed: weightWords(b.missed_kg, units) })
+        }}</span>
         <SayButtons
           v-if="!night.saved"
           :acts="[
-            { act: 'covered', label: 'Was covered' },
-            { act: 'heated', label: 'Was heated' },
+            { act: 'covered', label: tell('was-covered') },
+            { act: 'heated', label: tell('was-heated') },
           ]"
           scope="block"
           :scope-id="b.block_id"
@@ -72,41 +76,45 @@ const between = (t: Schemas['HurtTreeOut']) =>
       </li>
     </ul>
     <p v-if="night.unknown.length">
-      Hardiness is not known of {{ night.unknown.join(', ') }}: look at those trees themselves.
+      {{ tell('hardiness-is-not-known-of', { unknown: night.unknown.join(', ') }) }}
     </p>
     <p v-if="fruit">
-      Cut-test fruit from {{ dayWords(night.salvage.test_from) }} to
-      {{ dayWords(night.salvage.test_to) }}; hurt fruit goes to juice by
-      {{ dayWords(night.salvage.early) }}, {{ dayWords(night.salvage.late) }} at the latest{{
-        night.salvage.warm ? ', for it is warm' : ''
-      }}.
+      {{
+        tell('cut-test-fruit-from-to', {
+          testFrom: dayWords(night.salvage.test_from),
+          testTo: dayWords(night.salvage.test_to),
+          early: dayWords(night.salvage.early),
+          late: dayWords(night.salvage.late),
+          which: night.salvage.warm ? tell('for-it-is-warm') : '',
+        })
+      }}
     </p>
     <ol>
       <li v-for="t in night.trees.slice(0, shown)" :key="t.tree_id" class="hurt">
         <b class="tag text-lead">{{ t.damage.class }}</b>
         <RouterLink class="link" :to="`/tree/${t.tree_id}/frost`">{{ t.name }}</RouterLink>
         <span
-          ><b>{{ t.damage.organs.join(', ') || 'nothing for sure' }}</b
+          ><b>{{ t.damage.organs.join(', ') || tell('nothing-for-sure') }}</b
           >{{
             between(t)
-              ? `; ${between(t)} by the hours`
+              ? tell('by-the-hours', { between: between(t) })
               : t.damage.possible
-                ? `; possibly ${t.damage.possible}`
+                ? tell('possibly', { possible: t.damage.possible })
                 : ''
           }}. {{ t.first }}</span
         >
         <button
           type="button"
           class="underline min-h-6 min-w-6"
-          :aria-label="`Why: ${t.name}`"
+          :aria-label="tell('why-3', { name: t.name })"
           @click="working = t"
         >
-          Why
+          {{ tell('why') }}
         </button>
       </li>
     </ol>
     <button v-if="night.trees.length > shown" type="button" class="btn" @click="shown += 100">
-      {{ night.trees.length - shown }} more
+      {{ tell('more-2', { trees: night.trees.length - shown }) }}
     </button>
     <WhyDialog
       v-if="working"

@@ -3,6 +3,7 @@
  * Limb by limb: where to scratch next, green or brown, until the edge is found; later one scratch
  * shows whether it still holds.
  */
+import tell from 'words:frost'
 import PickOne from '@/controls/PickOne.vue'
 import type { Schemas } from '@/api/client'
 import type { Hurt } from '@/composables/useFrost'
@@ -37,9 +38,30 @@ function step(by: number) {
   if (all.length) emit('pick', all[(i + by + all.length) % all.length]!.limb)
 }
 useKeys([
-  { keys: ['g'], says: 'green where it was scratched', run: () => say(true), shown: 'G' },
-  { keys: ['b'], says: 'brown where it was scratched', run: () => say(false), shown: 'B' },
-  { keys: ['n'], says: 'the next limb', run: () => step(1), shown: 'N' },
+  {
+    keys: ['g'],
+    get says() {
+      return tell('green-where-it-was-scratched')
+    },
+    run: () => say(true),
+    shown: 'G',
+  },
+  {
+    keys: ['b'],
+    get says() {
+      return tell('brown-where-it-was-scratched')
+    },
+    run: () => say(false),
+    shown: 'B',
+  },
+  {
+    keys: ['n'],
+    get says() {
+      return tell('the-next-limb')
+    },
+    run: () => step(1),
+    shown: 'N',
+  },
 ])
 const again = computed(() => props.test?.found.next_at_m === null && props.at !== null)
 /** Scratches of this limb that wait to be sent. */
@@ -50,13 +72,12 @@ const colour = (reading: { green: boolean }) => (reading.green ? 'green' : 'brow
 
 <template>
   <p v-if="!test">
-    Not drawn yet: give height, spread and trunk on the tree’s own page, then scratch limb by limb
-    here.
+    {{ tell('not-drawn-yet-give-height') }}
   </p>
   <div v-else class="grid grid-cols-[minmax(0,1fr)] gap-2">
     <div class="flex gap-2 items-end">
       <div class="flex-1">
-        <label class="label max-sm:sr-only" for="limb">Limb, or touch it in the drawing</label>
+        <label class="label max-sm:sr-only" for="limb">{{ tell('limb-or-touch-it-in') }}</label>
         <PickOne
           id="limb"
           class="field"
@@ -64,28 +85,38 @@ const colour = (reading: { green: boolean }) => (reading.green ? 'green' : 'brow
           @update:model-value="emit('pick', $event)"
         >
           <option v-for="l in frost.limbs" :key="l.limb" :value="l.limb">
-            {{ l.name }}{{ l.readings.length ? `, ${l.readings.length} scratched` : '' }}
+            {{ l.name
+            }}{{ l.readings.length ? tell('scratched', { readings: l.readings.length }) : '' }}
           </option>
         </PickOne>
       </div>
-      <button type="button" class="btn" @click="step(1)">Next limb</button>
+      <button type="button" class="btn" @click="step(1)">{{ tell('next-limb') }}</button>
     </div>
     <p v-if="early" class="keep text-lead" role="status">
-      <b>Too early: scratched bark misleads.</b> Look again on {{ dayWords(frost.scratch_from!) }}.
+      <b>{{ tell('too-early-scratched-bark-misleads') }}</b>
+      {{ tell('look-again-on', { scratchFrom: dayWords(frost.scratch_from!) }) }}
     </p>
     <p v-if="at !== null && !waits.length" class="text-lead" role="status">
-      <b>Scratch at {{ lengthWords(at, units) }} from its base.</b>
+      <b>{{ tell('scratch-at-from-its-base', { at: lengthWords(at, units) }) }}</b>
       <template v-if="again">
-        Its green ended here on {{ dayWords(test.tested_on!) }}: one scratch shows whether it still
-        does.</template
+        {{ tell('its-green-ended-here-on', { testedOn: dayWords(test.tested_on!) }) }}</template
       >
       <template v-else>
-        {{ test.found.says }} At most {{ test.found.scratches_left }} more on this limb.</template
+        {{
+          tell('at-most-more-on-this', {
+            found: test.found.says,
+            scratchesLeft: test.found.scratches_left,
+          })
+        }}</template
       >
     </p>
     <div v-if="at !== null && !waits.length" class="grid grid-cols-2 gap-3">
-      <button type="button" class="btn big" :disabled="busy" @click="say(true)">Green</button>
-      <button type="button" class="btn big" :disabled="busy" @click="say(false)">Brown</button>
+      <button type="button" class="btn big" :disabled="busy" @click="say(true)">
+        {{ tell('green-2') }}
+      </button>
+      <button type="button" class="btn big" :disabled="busy" @click="say(false)">
+        {{ tell('brown-2') }}
+      </button>
       <button
         v-if="!test.readings.some((r) => r.green)"
         type="button"
@@ -93,7 +124,7 @@ const colour = (reading: { green: boolean }) => (reading.green ? 'green' : 'brow
         :disabled="busy"
         @click="emit('scratch', test.limb, 0, false)"
       >
-        Brown from tip to base
+        {{ tell('brown-from-tip-to-base') }}
       </button>
     </div>
     <p
@@ -103,25 +134,35 @@ const colour = (reading: { green: boolean }) => (reading.green ? 'green' : 'brow
       data-test="edge"
     >
       <b>{{ test.found.says }}</b>
-      Green to
-      {{ test.found.boundary[0] == null ? 'nowhere' : lengthWords(test.found.boundary[0], units) }},
-      dead from
-      {{ test.found.boundary[1] == null ? 'nowhere' : lengthWords(test.found.boundary[1], units) }}.
+      {{
+        tell('green-to-dead-from', {
+          boundary:
+            test.found.boundary[0] == null
+              ? tell('nowhere')
+              : lengthWords(test.found.boundary[0], units),
+          boundary2:
+            test.found.boundary[1] == null
+              ? tell('nowhere')
+              : lengthWords(test.found.boundary[1], units),
+        })
+      }}
     </p>
     <p v-if="test.moved_m" class="keep">
-      Dieback went {{ lengthWords(test.moved_m, units) }} further down since the test before.
+      {{ tell('dieback-went-further-down-since', { moved: lengthWords(test.moved_m, units) }) }}
     </p>
     <ul
       v-if="test.readings.length"
       class="flex flex-wrap gap-2"
-      aria-label="Scratched on this limb"
+      :aria-label="tell('scratched-on-this-limb')"
     >
       <li v-for="r in test.readings" :key="r.at_m">
         <button
           type="button"
           class="btn btn-small"
           :disabled="busy"
-          :aria-label="`${lengthWords(r.at_m, units)} was ${colour(r)}: turn it round`"
+          :aria-label="
+            tell('was-turn-it-round', { at: lengthWords(r.at_m, units), colour: colour(r) })
+          "
           @click="emit('scratch', test.limb, r.at_m, !r.green)"
         >
           {{ lengthWords(r.at_m, units) }} {{ colour(r) }} ⇄
@@ -129,16 +170,22 @@ const colour = (reading: { green: boolean }) => (reading.green ? 'green' : 'brow
       </li>
     </ul>
     <p v-for="s in waits" :key="`${s.limb} ${s.at_m}`" class="keep" data-test="scratch-kept">
-      {{ s.green ? 'Green' : 'Brown' }} at {{ lengthWords(s.at_m, units) }} is kept on this device.
-      Where to scratch next on this limb is known once Billhook answers; go on with another limb.
+      {{
+        tell('at-is-kept-on-this', {
+          which: s.green ? tell('green-2') : tell('brown-2'),
+          at: lengthWords(s.at_m, units),
+        })
+      }}
     </p>
     <p class="text-note text-ink2">
-      About {{ Math.round(frost.dead_share * 100) }} % of the leaf hung on wood that is dead,
       {{
-        frost.scratched
-          ? `by ${tested} ${tested === 1 ? 'limb' : 'limbs'} scratched`
-          : 'by its class; scratch to know'
-      }}. Brown all along? Try round the stem too.
+        tell('about-of-the-leaf-hung', {
+          Math: Math.round(frost.dead_share * 100),
+          tested: frost.scratched
+            ? tell('by-limbs-scratched', { tested })
+            : tell('by-its-class-scratch-to'),
+        })
+      }}
     </p>
   </div>
 </template>

@@ -3,6 +3,7 @@
  * One tree after a frost: the verdict on top, the drawing beside, and one question of the work at a
  * time.
  */
+import tell from 'words:frost'
 import SaidText from '@/controls/SaidText.vue'
 import DayField from '@/controls/DayField.vue'
 import { api, heed, sentence } from '@/api/client'
@@ -51,7 +52,15 @@ const { data: cuts } = useQuery({
     ),
 })
 const tab = ref(0)
-const TABS = ['Wait', 'Alive?', 'Scratch', 'Cuts', 'Grow on', 'Crop'] as const
+const TABS = [
+  { id: 'wait', name: () => tell('wait') },
+  { id: 'alive', name: () => tell('alive') },
+  { id: 'scratch', name: () => tell('scratch') },
+  { id: 'cuts', name: () => tell('cuts-2') },
+  { id: 'grow', name: () => tell('grow-on') },
+  { id: 'crop', name: () => tell('crop-2') },
+] as const
+const onTab = (id: (typeof TABS)[number]['id']) => TABS[tab.value]?.id === id
 const limb = ref('')
 const test = computed(
   () => frost.value?.limbs.find((l) => l.limb === limb.value) ?? frost.value?.limbs[0] ?? null,
@@ -70,14 +79,14 @@ const stage = computed(
 )
 /** On the drawing: the cuts of the stage that is open, or the one cut of the limb in hand. */
 const marks = computed(() => {
-  if (TABS[tab.value] === 'Cuts')
+  if (onTab('cuts'))
     return (stage.value?.cuts ?? []).map((c) => ({ limb: c.advice.limb, keep_m: c.advice.keep_m }))
   const cut = test.value?.found.cut_at_m
-  return TABS[tab.value] === 'Scratch' && test.value && cut !== null && cut !== undefined
+  return onTab('scratch') && test.value && cut !== null && cut !== undefined
     ? [{ limb: test.value.limb, keep_m: cut }]
     : []
 })
-const scratching = computed(() => TABS[tab.value] === 'Scratch')
+const scratching = computed(() => onTab('scratch'))
 async function scratched(on: string, where: number, green: boolean) {
   limb.value = on
   await scratch(on, where, green)
@@ -93,20 +102,19 @@ useStage(() => {
     plain: true,
     touch: true,
     cuts: marks.value,
-    gone: TABS[tab.value] === 'Cuts' ? (stage.value?.gone ?? []) : [],
+    gone: onTab('cuts') ? (stage.value?.gone ?? []) : [],
     selected: scratching.value ? (test.value?.limb ?? null) : null,
     pick: (id) => ((limb.value = id), (tab.value = 2)),
-    marks:
-      TABS[tab.value] === 'Cuts'
-        ? undefined
-        : (view) =>
-            h(FrostMarks, {
-              frame: f.frame!,
-              view,
-              tests: f.limbs,
-              selected: scratching.value ? (test.value?.limb ?? null) : null,
-              at: at.value,
-            }),
+    marks: onTab('cuts')
+      ? undefined
+      : (view) =>
+          h(FrostMarks, {
+            frame: f.frame!,
+            view,
+            tests: f.limbs,
+            selected: scratching.value ? (test.value?.limb ?? null) : null,
+            at: at.value,
+          }),
   }
 })
 const night = ref('')
@@ -114,17 +122,18 @@ const working = ref(false)
 </script>
 
 <template>
-  <p v-if="isPending">Fetching the tree …</p>
+  <p v-if="isPending">{{ tell('fetching-the-tree') }}</p>
   <p v-else-if="error" class="wrong" role="alert">{{ sentence(error) }}</p>
   <div v-else-if="frost && !frost.hurt" class="max-w-xl grid gap-3">
-    <h2 class="text-head">Not hurt</h2>
+    <h2 class="text-head">{{ tell('not-hurt') }}</h2>
     <p>
-      No class of frost damage is written down for this tree, or it came back.
-      <RouterLink class="link" to="/frost">Say what the night was</RouterLink>, or what you see on
-      this tree:
+      {{ tell('no-class-of-frost-damage') }}
+      <RouterLink class="link" to="/frost">{{ tell('say-what-the-night-was') }}</RouterLink>{{
+        tell('or-what-you-see-on')
+      }}
     </p>
     <div>
-      <label class="label" for="own-night">The night of (else the last one written down)</label>
+      <label class="label" for="own-night">{{ tell('the-night-of-else-the') }}</label>
       <DayField id="own-night" v-model="night" :max="frost.today" />
     </div>
     <ClassSay :frost-class="null" :busy="busy" @say="say($event, night || null)" />
@@ -136,7 +145,12 @@ const working = ref(false)
       <span class="font-normal">(±{{ spreadWords(frost.uncertain_c, units) }})</span>,
       {{ dayWords(frost.night!) }}
     </p>
-    <section v-if="frost.verdict" aria-label="Verdict" class="grid gap-1" data-test="verdict">
+    <section
+      v-if="frost.verdict"
+      :aria-label="tell('verdict')"
+      class="grid gap-1"
+      data-test="verdict"
+    >
       <div class="flex gap-3 items-start">
         <ToneMark :tone="frost.verdict.tone" />
         <p class="text-lead">
@@ -149,8 +163,8 @@ const working = ref(false)
     </section>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <TabGroup :selected-index="tab" @change="tab = $event">
-      <TabList class="steps" aria-label="The work after a frost">
-        <Tab v-for="name in TABS" :key="name" class="step">{{ name }}</Tab>
+      <TabList class="steps" :aria-label="tell('the-work-after-a-frost')">
+        <Tab v-for="t in TABS" :key="t.id" class="step">{{ t.name() }}</Tab>
       </TabList>
       <TabPanels>
         <TabPanel
@@ -194,7 +208,7 @@ const working = ref(false)
     <WhyDialog
       v-if="frost.verdict"
       v-model="working"
-      title="After frost"
+      :title="tell('after-frost')"
       :sentence="frost.verdict.reasons[0]?.text ?? ''"
       :reasons="[
         ...frost.verdict.reasons,

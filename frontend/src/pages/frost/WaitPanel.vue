@@ -3,6 +3,7 @@
  * What to look for and when, what was seen so far and what it is worth, and the class the tree
  * itself speaks for.
  */
+import tell from 'words:frost'
 import SaidText from '@/controls/SaidText.vue'
 import DayField from '@/controls/DayField.vue'
 import type { Schemas } from '@/api/client'
@@ -22,24 +23,41 @@ const emit = defineEmits<{
 }>()
 const day = ref('')
 const WORTH: Record<Schemas['WeighedOut']['worth'], string> = {
-  'too-early': 'too early',
-  provisional: 'provisional',
-  'false-start': 'false start',
-  holds: 'holds',
+  get 'too-early'() {
+    return tell('too-early')
+  },
+  get provisional() {
+    return tell('provisional')
+  },
+  get 'false-start'() {
+    return tell('false-start')
+  },
+  get holds() {
+    return tell('holds')
+  },
 }
 </script>
 
 <template>
   <div class="grid gap-3">
-    <section v-if="frost.verdict" aria-label="Why" class="grid gap-1.5" data-test="why">
+    <section v-if="frost.verdict" :aria-label="tell('why')" class="grid gap-1.5" data-test="why">
       <p class="text-note">
         <SaidText :text="frost.verdict.reasons[1]?.text ?? ''" />
         <template v-if="frost.foreseen"
-          >The night was {{ warmthWords(frost.foreseen.at_c, units) }} here and foretold
-          {{ frost.foreseen.frost_class
-          }}{{ frost.foreseen.possible ? `, possibly ${frost.foreseen.possible}` : '' }}; </template
-        >a class is off by about {{ spreadWords(frost.uncertain_c, units) }} either way.
-        <button type="button" class="link min-h-6" @click="emit('working')">Why</button>
+          >{{
+            tell('the-night-was-here-and', {
+              at: warmthWords(frost.foreseen.at_c, units),
+              frostClass: frost.foreseen.frost_class,
+              possible: frost.foreseen.possible
+                ? tell('possibly-2', { possible: frost.foreseen.possible })
+                : '',
+            })
+          }} </template>{{
+          tell('a-class-is-off-by', { uncertain: spreadWords(frost.uncertain_c, units) })
+        }}
+        <button type="button" class="link min-h-6" @click="emit('working')">
+          {{ tell('why') }}
+        </button>
       </p>
       <p
         v-for="r in frost.verdict.reasons.slice(2)"
@@ -50,11 +68,11 @@ const WORTH: Record<Schemas['WeighedOut']['worth'], string> = {
         <SaidText :text="r.text" />
       </p>
     </section>
-    <section aria-label="Write down what you see" class="grid gap-2">
+    <section :aria-label="tell('write-down-what-you-see')" class="grid gap-2">
       <div class="flex flex-wrap items-end justify-between gap-2">
-        <h2 class="text-lead">What do you see?</h2>
+        <h2 class="text-lead">{{ tell('what-do-you-see') }}</h2>
         <div>
-          <label class="label" for="seen-on">Seen on</label>
+          <label class="label" for="seen-on">{{ tell('seen-on') }}</label>
           <DayField id="seen-on" v-model="day" :max="frost.today" :min="frost.night ?? undefined" />
         </div>
       </div>
@@ -71,10 +89,15 @@ const WORTH: Record<Schemas['WeighedOut']['worth'], string> = {
         </button>
       </div>
     </section>
-    <section v-if="frost.looks?.suggests" class="keep grid gap-1" aria-label="What the tree shows">
+    <section
+      v-if="frost.looks?.suggests"
+      class="keep grid gap-1"
+      :aria-label="tell('what-the-tree-shows')"
+    >
       <p>
-        The tree itself speaks for <b>{{ frost.looks.suggests }}</b>, written down is
-        {{ frost.frost_class }}. What is seen counts for more than what the cold foretold.
+        {{ tell('the-tree-itself-speaks-for') }} <b>{{ frost.looks.suggests }}</b>{{
+          tell('written-down-is-what-is', { frostClass: frost.frost_class })
+        }}
       </p>
       <button
         type="button"
@@ -82,7 +105,7 @@ const WORTH: Record<Schemas['WeighedOut']['worth'], string> = {
         :disabled="busy"
         @click="emit('say', frost.looks.suggests)"
       >
-        Write {{ frost.looks.suggests }} down
+        {{ tell('write-down-2', { suggests: frost.looks.suggests }) }}
       </button>
     </section>
     <ClassSay
@@ -91,8 +114,8 @@ const WORTH: Record<Schemas['WeighedOut']['worth'], string> = {
       :busy="busy"
       @say="emit('say', $event)"
     />
-    <section v-if="frost.looks?.looks.length" aria-label="Seen so far" data-test="looks">
-      <h2 class="text-lead">Seen so far</h2>
+    <section v-if="frost.looks?.looks.length" :aria-label="tell('seen-so-far')" data-test="looks">
+      <h2 class="text-lead">{{ tell('seen-so-far') }}</h2>
       <ul class="text-note">
         <li
           v-for="l in frost.looks.looks"
@@ -104,8 +127,8 @@ const WORTH: Record<Schemas['WeighedOut']['worth'], string> = {
         </li>
       </ul>
     </section>
-    <section aria-label="Signs" class="grid gap-1">
-      <h2 class="text-lead">What to look for, and when</h2>
+    <section :aria-label="tell('signs')" class="grid gap-1">
+      <h2 class="text-lead">{{ tell('what-to-look-for-and') }}</h2>
       <ul class="text-note">
         <li
           v-for="s in frost.signs"
@@ -113,8 +136,9 @@ const WORTH: Record<Schemas['WeighedOut']['worth'], string> = {
           class="border-t border-rule py-1"
           :class="{ now: s.when === 'now' }"
         >
-          <b class="num">{{ dayWords(s.start) }} to {{ dayWords(s.end) }}</b
-          ><b v-if="s.when === 'now'" class="tag"> now</b> {{ s.sign }}.
+          <b class="num">{{
+            tell('to-11', { start: dayWords(s.start), end: dayWords(s.end) })
+          }}</b><b v-if="s.when === 'now'" class="tag"> {{ tell('now-2') }}</b> {{ s.sign }}.
           {{ s.means[0]?.toUpperCase() }}{{ s.means.slice(1) }}.
         </li>
       </ul>

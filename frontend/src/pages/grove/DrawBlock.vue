@@ -1,5 +1,7 @@
 <script setup lang="ts">
 /** A block drawn on the plan: its corners there, the rest here; its rows are counted out. */
+import { grouped } from '@/words/numbers'
+import tell from 'words:grove'
 import { api, heed, Refused, sentence, type Grove, type GroveTree } from '@/api/client'
 import { useAct } from '@/composables/useAct'
 import { useNames } from '@/composables/useNames'
@@ -105,20 +107,21 @@ async function plant() {
 </script>
 
 <template>
-  <form class="grid gap-3" aria-label="A block to be drawn" @submit.prevent="plant">
+  <form class="grid gap-3" :aria-label="tell('a-block-to-be-drawn')" @submit.prevent="plant">
     <div class="flex items-center gap-3">
-      <h1 class="text-title">Draw a block</h1>
-      <button type="button" class="link ml-auto" @click="emit('done')">Leave it</button>
+      <h1 class="text-title">{{ tell('draw-a-block') }}</h1>
+      <button type="button" class="link ml-auto" @click="emit('done')">
+        {{ tell('leave-it-2') }}
+      </button>
     </div>
     <p class="text-note">
-      Touch the plan at each corner. A corner can be dragged, and so can the whole. A touch on a
-      place leaves it empty.
+      {{ tell('touch-the-plan-at-each') }}
     </p>
     <details>
-      <summary class="tag text-lead">Or say how long and wide it is</summary>
+      <summary class="tag text-lead">{{ tell('or-say-how-long-and') }}</summary>
       <div class="grid grid-cols-2 gap-3 mt-2">
-        <MeasureField v-model="field.long" label="Long, west to east" kind="length" />
-        <MeasureField v-model="field.wide" label="Wide, north to south" kind="length" />
+        <MeasureField v-model="field.long" :label="tell('long-west-to-east')" kind="length" />
+        <MeasureField v-model="field.wide" :label="tell('wide-north-to-south')" kind="length" />
       </div>
       <button
         type="button"
@@ -126,20 +129,20 @@ async function plant() {
         :disabled="!field.long || !field.wide"
         @click="setBeside"
       >
-        Set it beside the others
+        {{ tell('set-it-beside-the-others') }}
       </button>
     </details>
     <p v-if="wrong['/corners']" class="wrong" role="alert" data-test="outline-wrong">
-      The outline: {{ wrong['/corners'] }}
+      {{ tell('the-outline', { wrong: wrong['/corners'] }) }}
     </p>
     <div class="grid grid-cols-2 gap-3">
       <div>
-        <label class="label" :for="`${id}-name`">Its name</label>
+        <label class="label" :for="`${id}-name`">{{ tell('its-name') }}</label>
         <input :id="`${id}-name`" v-model="said.block" class="field" maxlength="60" />
         <p v-if="wrong['/block']" class="wrong">{{ wrong['/block'] }}</p>
       </div>
       <div>
-        <label class="label" :for="`${id}-year`">Planted, year</label>
+        <label class="label" :for="`${id}-year`">{{ tell('planted-year') }}</label>
         <input
           :id="`${id}-year`"
           v-model.number="said.planted_year"
@@ -151,16 +154,16 @@ async function plant() {
         <p v-if="wrong['/planted_year']" class="wrong">{{ wrong['/planted_year'] }}</p>
       </div>
       <div>
-        <label class="label" :for="`${id}-kind`">Kind</label>
+        <label class="label" :for="`${id}-kind`">{{ tell('kind') }}</label>
         <PickOne :id="`${id}-kind`" v-model="said.species" class="field">
-          <option value="" disabled>pick one</option>
+          <option value="" disabled>{{ tell('pick-one') }}</option>
           <option v-for="s in rows('species')" :key="s.id" :value="s.id">{{ s.name }}</option>
         </PickOne>
       </div>
       <div>
-        <label class="label" :for="`${id}-cultivar`">Cultivar</label>
+        <label class="label" :for="`${id}-cultivar`">{{ tell('cultivar') }}</label>
         <PickOne :id="`${id}-cultivar`" v-model="said.cultivar" class="field">
-          <option value="">not known</option>
+          <option value="">{{ tell('not-known') }}</option>
           <option v-for="c in cultivars(said.species)" :key="c.id" :value="c.id">
             {{ c.name }}
           </option>
@@ -169,53 +172,67 @@ async function plant() {
       </div>
       <MeasureField
         v-model="said.row_spacing_m"
-        label="Between rows"
+        :label="tell('between-rows')"
         kind="length"
         :placeholder="counted ? lengthWords(counted.row_spacing_m, units) : undefined"
         :wrong="wrong['/row_spacing_m']"
       />
       <MeasureField
         v-model="said.spacing_m"
-        label="Between trees in a row"
+        :label="tell('between-trees-in-a-row')"
         kind="length"
         :placeholder="counted ? lengthWords(counted.spacing_m, units) : undefined"
         :wrong="wrong['/spacing_m']"
       />
       <div class="col-span-2">
-        <label class="label" :for="`${id}-stock`">Rootstock</label>
+        <label class="label" :for="`${id}-stock`">{{ tell('rootstock') }}</label>
         <PickOne :id="`${id}-stock`" v-model="said.rootstock" class="field">
-          <option value="">not known</option>
+          <option value="">{{ tell('not-known') }}</option>
           <option v-for="s in rows('rootstocks')" :key="s.id" :value="s.id">{{ s.name }}</option>
         </PickOne>
       </div>
     </div>
     <WordField
       v-model="said.bearing_deg"
-      label="Rows run to; empty for along its longest side"
+      :label="tell('rows-run-to-empty-for')"
       kind="direction"
       :wrong="wrong['/bearing_deg']"
     />
     <p role="status" data-test="counted-out">
       <template v-if="counted && drafting.spots.value.length">
-        <b>{{ counted.rows.length }} {{ counted.rows.length === 1 ? 'row' : 'rows' }}</b
-        >, {{ trees.toLocaleString('en') }} trees<template v-if="drafting.empty.value.size"
-          >, {{ drafting.empty.value.size }} left empty</template
-        >; {{ lengthWords(counted.row_spacing_m, units) }} between rows,
-        {{ lengthWords(counted.spacing_m, units) }} between trees.
+        <b>{{ counted.rows.length }} {{ tell('rows-2', { rows: counted.rows.length }) }}</b
+        >{{ tell('trees-2', { trees: grouped(trees) })
+        }}<template v-if="drafting.empty.value.size">{{
+          tell('left-empty', { size: drafting.empty.value.size })
+        }}</template
+        >{{
+          tell('between-rows-between-trees', {
+            rowSpacing: lengthWords(counted.row_spacing_m, units),
+            spacing: lengthWords(counted.spacing_m, units),
+          })
+        }}
       </template>
       <template v-else-if="drafting.corners.value.length < 3">
-        {{ 3 - drafting.corners.value.length }} more
-        {{ drafting.corners.value.length === 2 ? 'corner' : 'corners' }} at least.
+        {{
+          tell('more-at-least', {
+            which: 3 - drafting.corners.value.length,
+            which2: drafting.corners.value.length === 2 ? tell('corner') : tell('corners'),
+          })
+        }}
       </template>
       <template v-else-if="!said.species && !said.spacing_m">
-        Pick its kind: rows are counted out as that kind stands.
+        {{ tell('pick-its-kind-rows-are') }}
       </template>
     </p>
     <p v-if="trouble && !Object.keys(fields).length" class="wrong" role="alert">{{ trouble }}</p>
     <p v-else-if="error && !(error instanceof Refused)" class="wrong">{{ sentence(error) }}</p>
     <button class="btn btn-go" :disabled="!ready || busy">
       {{
-        busy ? 'Planting …' : trees > 0 ? `Plant ${trees.toLocaleString('en')} trees` : 'Plant it'
+        busy
+          ? tell('planting')
+          : trees > 0
+            ? tell('plant-trees', { trees: grouped(trees) })
+            : tell('plant-it')
       }}
     </button>
   </form>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** A whole block moved, turned or spread out on the plan; it is shown there before it is done. */
+import tell from 'words:grove'
 import { api, heed, Refused, sentence, type Grove } from '@/api/client'
 import { useAct } from '@/composables/useAct'
 import { useSettings } from '@/composables/useSettings'
@@ -65,62 +66,67 @@ async function lay() {
 </script>
 
 <template>
-  <form class="grid gap-3" aria-label="A block to be moved" @submit.prevent="lay">
-    <h1 class="text-title">Move trees</h1>
+  <form class="grid gap-3" :aria-label="tell('a-block-to-be-moved')" @submit.prevent="lay">
+    <h1 class="text-title">{{ tell('move-trees') }}</h1>
     <p class="text-note">
-      Drag a tree to where it stands, or pick it and use shift and the arrow keys.
+      {{ tell('drag-a-tree-to-where') }}
     </p>
     <div>
-      <label class="label" :for="`${id}-block`">Or a whole block</label>
+      <label class="label" :for="`${id}-block`">{{ tell('or-a-whole-block') }}</label>
       <PickOne :id="`${id}-block`" v-model="block" class="field">
-        <option value="">none</option>
+        <option value="">{{ tell('none') }}</option>
         <option v-for="b in blocks" :key="b.id" :value="b.id">{{ b.name }}</option>
       </PickOne>
     </div>
     <template v-if="block">
       <p class="text-note">
-        Drag it on the plan, or press shift and the arrow keys. Turned or spread out, it stays where
-        its first tree stands.
+        {{ tell('drag-it-on-the-plan') }}
       </p>
       <WordField
         v-model="lie.bearing_deg"
-        label="Its rows run to"
+        :label="tell('its-rows-run-to')"
         kind="direction"
         :wrong="wrong['/bearing_deg']"
       />
       <div class="grid grid-cols-2 gap-3">
         <MeasureField
           v-model="lie.row_spacing_m"
-          label="Between rows"
+          :label="tell('between-rows')"
           kind="length"
           :placeholder="laid?.row_spacing_m ? lengthWords(laid.row_spacing_m, units) : undefined"
           :wrong="wrong['/row_spacing_m']"
         />
         <MeasureField
           v-model="lie.spacing_m"
-          label="Between trees in a row"
+          :label="tell('between-trees-in-a-row')"
           kind="length"
           :placeholder="laid?.spacing_m ? lengthWords(laid.spacing_m, units) : undefined"
           :wrong="wrong['/spacing_m']"
         />
       </div>
-      <p v-if="wrong['/east_m']" class="wrong" role="alert">There {{ wrong['/east_m'] }}.</p>
+      <p v-if="wrong['/east_m']" class="wrong" role="alert">
+        {{ tell('there-2', { wrong: wrong['/east_m'] }) }}
+      </p>
       <p v-else-if="trouble && !Object.keys(fields).length" class="wrong" role="alert">
         {{ trouble }}
       </p>
       <p v-else-if="error && !(error instanceof Refused)" class="wrong">{{ sentence(error) }}</p>
       <p v-if="laid" class="text-note text-ink2" role="status" data-test="lies">
-        <template v-if="laid.bearing_deg !== null"
-          >Rows run to {{ Math.round(laid.bearing_deg) }}° from north</template
-        ><template v-if="laid.row_spacing_m !== null"
-          >, {{ lengthWords(laid.row_spacing_m, units) }} apart</template
-        ><template v-if="laid.spacing_m !== null"
-          >, {{ lengthWords(laid.spacing_m, units) }} from tree to tree</template
+        <template v-if="laid.bearing_deg !== null">{{
+          tell('rows-run-to-from-north', { Math: Math.round(laid.bearing_deg) })
+        }}</template><template v-if="laid.row_spacing_m !== null">{{
+          tell('apart', { rowSpacing: lengthWords(laid.row_spacing_m, units) })
+        }}</template
+        ><template v-if="laid.spacing_m !== null">{{
+          tell('from-tree-to-tree', { spacing: lengthWords(laid.spacing_m, units) })
+        }}</template
         >.
       </p>
       <div class="flex gap-2">
-        <button class="btn btn-go" :disabled="!changed || !!error || busy">Lay it so</button>
-        <button type="button" class="btn" @click="block = ''">Leave it</button>
+        <button class="btn btn-go" :disabled="!changed || !!error || busy">
+          {{ tell('lay-it-so') }}
+        </button>
+        <button type="button" class="btn" @click="block = ''">{{ tell('leave-it-2') }}</button>
       </div>
     </template>
   </form>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What trees need next, like needs together, in walking order. */
+import tell from 'words:grove'
 import type { Grove, GroveTree } from '@/api/client'
 import ToneMark from '@/drawings/ToneMark.vue'
 import { rowsWords } from '@/geometry/rows'
@@ -52,7 +53,7 @@ const needs = computed(() => {
   )
 })
 const which = (rows: Set<number>) =>
-  `${rows.size > 1 ? 'rows' : 'row'} ${rowsWords([...rows].sort((a, b) => a - b))}`
+  `${tell('rows-3', { size: rows.size })} ${rowsWords([...rows].sort((a, b) => a - b))}`
 </script>
 
 <template>
@@ -80,7 +81,7 @@ const which = (rows: Set<number>) =>
           v-if="n.rows.size === 1"
           class="link text-note mr-3"
           :to="`/row/${n.trees[0]!.row_id}/walk`"
-          >Walk the row</RouterLink
+          >{{ tell('walk-the-row') }}</RouterLink
         >
         <details
           v-if="n.trees.length > 6"
@@ -89,7 +90,7 @@ const which = (rows: Set<number>) =>
             ($event.target as HTMLDetailsElement).open ? open.add(n.key) : open.delete(n.key)
           "
         >
-          <summary>{{ n.trees.length }} trees</summary>
+          <summary>{{ tell('trees-5', { trees: n.trees.length }) }}</summary>
           <template v-if="open.has(n.key)">
             <button
               v-for="t in n.trees.slice(0, FEW)"
@@ -100,9 +101,9 @@ const which = (rows: Set<number>) =>
             >
               {{ t.name }}
             </button>
-            <RouterLink v-if="n.trees.length > FEW" class="link" to="/grove?view=list"
-              >and {{ n.trees.length - FEW }} more, in the list</RouterLink
-            >
+            <RouterLink v-if="n.trees.length > FEW" class="link" to="/grove?view=list">{{
+              tell('and-more-in-the-list', { trees: n.trees.length - FEW })
+            }}</RouterLink>
           </template>
         </details>
       </div>

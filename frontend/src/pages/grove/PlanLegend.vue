@@ -1,5 +1,7 @@
 <script setup lang="ts">
 /** What the hearts and rings of the plan mean. */
+import { TONE_WORDS } from '@/drawings/tones'
+import tell from 'words:grove'
 import ToneMark from '@/drawings/ToneMark.vue'
 </script>
 
@@ -9,19 +11,19 @@ import ToneMark from '@/drawings/ToneMark.vue'
       v-for="t in ['go', 'light', 'wait', 'stop'] as const"
       :key="t"
       class="inline-flex items-center gap-1.5"
-      ><ToneMark :tone="t" small /> {{ t }}</span
+      ><ToneMark :tone="t" small /> {{ TONE_WORDS[t] }}</span
     >
     <span class="inline-flex items-center gap-1.5"
       ><svg width="18" height="18">
         <circle cx="9" cy="9" r="7" fill="none" stroke="var(--ink)" stroke-width="2.2" />
       </svg>
-      measured</span
+      {{ tell('measured-2') }}</span
     >
     <span class="inline-flex items-center gap-1.5"
       ><svg width="18" height="18">
         <circle cx="9" cy="9" r="7" fill="none" stroke="var(--ink)" stroke-dasharray="4 2.5" />
       </svg>
-      sketched</span
+      {{ tell('sketched') }}</span
     >
   </p>
 </template>

@@ -3,6 +3,7 @@ export type PlanMode = 'choose' | 'move' | 'draw'
 </script>
 <script setup lang="ts">
 /** What can be done on the plan beside picking a tree, and how near it is. */
+import tell from 'words:grove'
 import { useSession } from '@/composables/useSession'
 import { computed } from 'vue'
 
@@ -15,9 +16,33 @@ defineProps<{
 defineEmits<{ turn: [to: PlanMode]; zoom: [by: number]; all: [] }>()
 const NEARER = 1.6
 const MODES: { id: PlanMode; off: string; on: string }[] = [
-  { id: 'choose', off: 'Choose trees', on: 'Done choosing' },
-  { id: 'move', off: 'Move trees', on: 'Done moving' },
-  { id: 'draw', off: 'Draw a block', on: 'Leave the drawing' },
+  {
+    id: 'choose',
+    get off() {
+      return tell('choose-trees')
+    },
+    get on() {
+      return tell('done-choosing')
+    },
+  },
+  {
+    id: 'move',
+    get off() {
+      return tell('move-trees')
+    },
+    get on() {
+      return tell('done-moving')
+    },
+  },
+  {
+    id: 'draw',
+    get off() {
+      return tell('draw-a-block')
+    },
+    get on() {
+      return tell('leave-the-drawing')
+    },
+  },
 ]
 const { plans } = useSession()
 const may = computed(() => MODES.filter((m) => plans.value || m.id === 'choose'))
@@ -26,7 +51,7 @@ const may = computed(() => MODES.filter((m) => plans.value || m.id === 'choose')
 <template>
   <div class="moves no-print">
     <div class="flex flex-wrap gap-1.5 lg:justify-end">
-      <RouterLink class="btn btn-small" to="/grove?view=list">As a list</RouterLink>
+      <RouterLink class="btn btn-small" to="/grove?view=list">{{ tell('as-a-list') }}</RouterLink>
       <button
         v-for="m in may"
         :key="m.id"
@@ -39,24 +64,29 @@ const may = computed(() => MODES.filter((m) => plans.value || m.id === 'choose')
       </button>
     </div>
     <div class="flex flex-wrap gap-1.5 lg:justify-end">
-      <button type="button" class="turn" aria-label="Nearer" @click="$emit('zoom', NEARER)">
+      <button
+        type="button"
+        class="turn"
+        :aria-label="tell('nearer')"
+        @click="$emit('zoom', NEARER)"
+      >
         +
       </button>
       <button
         type="button"
         class="turn"
-        aria-label="Further"
+        :aria-label="tell('further-2')"
         :disabled="whole"
         @click="$emit('zoom', 1 / NEARER)"
       >
         −
       </button>
       <button type="button" class="btn btn-small" :disabled="whole" @click="$emit('all')">
-        The whole plan
+        {{ tell('the-whole-plan-2') }}
       </button>
     </div>
     <p v-if="mode === 'choose'" class="hint">
-      Draw a line round them, or touch the number of a row.
+      {{ tell('draw-a-line-round-them') }}
     </p>
     <p v-if="trouble" class="hint wrong" role="alert">{{ trouble }}</p>
   </div>

@@ -3,6 +3,7 @@
  * A school adopted for a block, row or tree: it becomes dated work; what was adopted before, with
  * what came of it.
  */
+import tell from 'words:heights'
 import { useWays } from '@/composables/useWays'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Schemas } from '@/api/client'
@@ -52,8 +53,8 @@ const adopt = () =>
     const made = await heed(api.POST('/api/rotations', { body }))
     id = newId()
     const count = made.tasks.filter((t) => t.state === 'open').length
-    const stand = `${count} dated pieces of work stand in Today and the calendar`
-    return `${made.name} is adopted: ${stand}.`
+    const stand = tell('dated-pieces-of-work-stand', { count })
+    return tell('is-adopted', { made: made.name, stand })
   })
 const end = (r: Schemas['RotationOut']) =>
   run(async () => {
@@ -63,7 +64,7 @@ const end = (r: Schemas['RotationOut']) =>
         body: { version: r.version },
       }),
     )
-    return `${r.name} is given up; what was done stays in the record.`
+    return tell('is-given-up-what-was', { name: r.name })
   })
 </script>
 
@@ -72,51 +73,61 @@ const end = (r: Schemas['RotationOut']) =>
     <form
       v-if="wayOf(school)?.adopted"
       class="adopt"
-      aria-label="Adopt a way"
+      :aria-label="tell('adopt-a-way')"
       @submit.prevent="adopt"
     >
       <MeasureField
-        label="Lower to"
+        :label="tell('lower-to')"
         kind="length"
         :model-value="low"
         @update:model-value="low = $event"
       />
       <MeasureField
-        label="Tip the rest at"
+        :label="tell('tip-the-rest-at')"
         kind="length"
         :model-value="tip"
         @update:model-value="tip = $event"
       />
       <button class="btn btn-go" :disabled="low === null || tip === null">
-        Adopt: {{ schoolName.toLowerCase() }}, {{ years }} years
+        {{ tell('adopt-years', { schoolName: schoolName.toLowerCase(), years }) }}
       </button>
     </form>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <p v-if="done" role="status" data-test="adopted">{{ done }}</p>
-    <section v-if="rotations.length" aria-label="Adopted">
-      <h2 class="text-lead">Adopted</h2>
+    <section v-if="rotations.length" :aria-label="tell('adopted')">
+      <h2 class="text-lead">{{ tell('adopted') }}</h2>
       <article v-for="r in rotations" :key="r.id" class="border-t border-rule py-2">
         <div class="flex flex-wrap items-center gap-3">
           <b>{{ r.scope_name }}: {{ r.name.toLowerCase() }}</b>
           <span class="text-ink2 text-note">
-            from {{ r.first_year }} for {{ r.years }} years, to
-            {{ lengthWords(r.low_m, units) }} and {{ lengthWords(r.tip_m, units)
-            }}{{ r.ended_on ? `; given up ${dayWords(r.ended_on)}` : '' }}
+            {{
+              tell('from-for-years-to-and', {
+                firstYear: r.first_year,
+                years: r.years,
+                low: lengthWords(r.low_m, units),
+                tip: lengthWords(r.tip_m, units),
+                endedOn: r.ended_on ? tell('given-up', { endedOn: dayWords(r.ended_on) }) : '',
+              })
+            }}
           </span>
           <button
             v-if="!r.ended_on"
             type="button"
             class="btn btn-small ml-auto"
-            :aria-label="`Give up ${r.name} for ${r.scope_name}`"
+            :aria-label="tell('give-up-for', { name: r.name, scopeName: r.scope_name })"
             @click="end(r)"
           >
-            Give up
+            {{ tell('give-up') }}
           </button>
         </div>
         <details>
           <summary class="py-1">
-            {{ r.tasks.filter((t) => t.state === 'done').length }} done,
-            {{ r.tasks.filter((t) => t.state === 'open').length }} ahead
+            {{
+              tell('done-ahead', {
+                tasks: r.tasks.filter((t) => t.state === 'done').length,
+                tasks2: r.tasks.filter((t) => t.state === 'open').length,
+              })
+            }}
           </summary>
           <ul class="text-note">
             <li
@@ -125,7 +136,7 @@ const end = (r: Schemas['RotationOut']) =>
               class="py-0.5"
             >
               <b class="num">{{ dayWords(t.due) }}</b> {{ t.does
-              }}{{ t.state === 'done' ? ', done' : '' }}
+              }}{{ t.state === 'done' ? tell('done-2') : '' }}
             </li>
           </ul>
         </details>

@@ -3,6 +3,7 @@
  * Heights of a block: its rows in section with the sun on them, schools of renewal over years, a
  * school adopted, a hedging round. A row of it may be meant.
  */
+import tell from 'words:heights'
 import PickOne from '@/controls/PickOne.vue'
 import { useWays } from '@/composables/useWays'
 import { api, heed, sentence } from '@/api/client'
@@ -94,15 +95,22 @@ const wall = ref<Wall | null>(null)
 
 <template>
   <div class="grid gap-4">
-    <p v-if="isPending && blockId">Fetching the block …</p>
+    <p v-if="isPending && blockId">{{ tell('fetching-the-block') }}</p>
     <p v-else-if="error" class="wrong" role="alert">{{ sentence(error) }}</p>
     <template v-else-if="block">
       <p class="text-ink2 text-note leading-tight">
-        {{ block.rows.length }} {{ block.hedgerows ? 'hedgerows' : 'rows' }},
-        {{ lengthWords(block.spacing_m, units) }} apart, bearing
-        {{ Math.round(block.bearing_deg) }}° ({{ windWords(block.bearing_deg) }});
-        {{ block.trees }} trees, {{ block.measured }} with a size<br />
-        vigour {{ block.vigour }} of 5; lower fruit is young about {{ dayWords(block.date) }}
+        {{
+          tell('apart-bearing-trees-with-a', {
+            rows: block.rows.length,
+            which: block.hedgerows ? tell('hedgerows') : tell('rows-4'),
+            spacing: lengthWords(block.spacing_m, units),
+            Math: Math.round(block.bearing_deg),
+            bearing: windWords(block.bearing_deg),
+            trees: block.trees,
+            measured: block.measured,
+          })
+        }}<br />
+        {{ tell('vigour-of-5-lower-fruit', { vigour: block.vigour, date: dayWords(block.date) }) }}
       </p>
       <SectionPanel
         :key="block.block_id"
@@ -112,15 +120,17 @@ const wall = ref<Wall | null>(null)
       />
       <section
         v-if="ready"
-        aria-label="Renewal over years"
+        :aria-label="tell('renewal-over-years')"
         class="grid gap-3 border-t-2 border-ink pt-3"
       >
         <div class="flex flex-wrap gap-4 items-end">
           <h2 class="text-head">
-            {{ ask.years }} seasons, {{ schools?.compared.length ?? 0 }} ways
+            {{
+              tell('seasons-ways', { years: ask.years, compared: schools?.compared.length ?? 0 })
+            }}
           </h2>
           <div>
-            <label class="label" for="seasons">Seasons</label>
+            <label class="label" for="seasons">{{ tell('seasons') }}</label>
             <input
               id="seasons"
               v-model.number="ask.years"
@@ -131,19 +141,17 @@ const wall = ref<Wall | null>(null)
             />
           </div>
           <MeasureField
-            label="Another height to try"
+            :label="tell('another-height-to-try')"
             kind="length"
             :model-value="ask.cap"
             :placeholder="lengthWords(block.cap_m, units)"
             @update:model-value="ask.cap = $event"
           />
           <details>
-            <summary class="tag py-2">My own numbers</summary>
+            <summary class="tag py-2">{{ tell('my-own-numbers') }}</summary>
             <div class="grid gap-2 sm:grid-cols-2">
               <div>
-                <label class="label" for="recovery"
-                  >A limb bears so many % after its cut, year by year</label
-                >
+                <label class="label" for="recovery">{{ tell('a-limb-bears-so-many') }}</label>
                 <input
                   id="recovery"
                   v-model="ask.recovery"
@@ -153,13 +161,13 @@ const wall = ref<Wall | null>(null)
                 />
               </div>
               <MeasureField
-                label="A tipped tree gains a year"
+                :label="tell('a-tipped-tree-gains-a')"
                 kind="length"
                 :model-value="ask.regrow"
                 @update:model-value="ask.regrow = $event"
               />
               <div>
-                <label class="label" for="late">Begin so many years late</label>
+                <label class="label" for="late">{{ tell('begin-so-many-years-late') }}</label>
                 <input
                   id="late"
                   v-model.number="ask.late"
@@ -170,12 +178,12 @@ const wall = ref<Wall | null>(null)
                 />
               </div>
               <label class="flex gap-2 items-center min-h-touch"
-                ><input v-model="ask.machine" type="checkbox" /> whole rows and tips by
-                machine</label
+                ><input v-model="ask.machine" type="checkbox" />
+                {{ tell('whole-rows-and-tips-by') }}</label
               >
               <label class="flex gap-2 items-center min-h-touch"
-                ><input v-model="ask.swing" type="checkbox" /> a heavy year follows a light
-                one</label
+                ><input v-model="ask.swing" type="checkbox" />
+                {{ tell('a-heavy-year-follows-a') }}</label
               >
             </div>
           </details>
@@ -197,16 +205,19 @@ const wall = ref<Wall | null>(null)
         <div v-if="pick" class="text-note" data-test="picked">
           <p>
             {{ pick.reasons[0]?.text }}
-            <button type="button" class="link" @click="working = true">Why</button>
+            <button type="button" class="link" @click="working = true">{{ tell('why') }}</button>
           </p>
           <p class="num whitespace-normal">
-            Hours by year {{ pick.hours.map((h) => Math.round(h)).join(', ') }}; hard cuts
-            {{ pick.hard_cuts.join(', ') }};
             {{
-              pick.under_cap_from === null
-                ? 'never wholly under the height'
-                : `under the height from year ${pick.under_cap_from + 1}`
-            }}.
+              tell('hours-by-year-hard-cuts', {
+                hours: pick.hours.map((h) => Math.round(h)).join(', '),
+                hardCuts: pick.hard_cuts.join(', '),
+                underCapFrom:
+                  pick.under_cap_from === null
+                    ? tell('never-wholly-under-the-height')
+                    : tell('under-the-height-from-year', { underCapFrom: pick.under_cap_from + 1 }),
+              })
+            }}
           </p>
           <WhyDialog
             v-model="working"
@@ -223,10 +234,12 @@ const wall = ref<Wall | null>(null)
             !pick.barred.length
           "
         >
-          <label class="label" for="for-row">Adopt it for</label>
+          <label class="label" for="for-row">{{ tell('adopt-it-for') }}</label>
           <PickOne id="for-row" v-model="row" class="field w-auto">
-            <option value="">the whole block</option>
-            <option v-for="r in rowsHere" :key="r.id" :value="r.id">row {{ r.n }}</option>
+            <option value="">{{ tell('the-whole-block') }}</option>
+            <option v-for="r in rowsHere" :key="r.id" :value="r.id">
+              {{ tell('row-2', { n: r.n }) }}
+            </option>
           </PickOne>
         </div>
         <AdoptForm
@@ -247,8 +260,7 @@ const wall = ref<Wall | null>(null)
         :wall="wall"
       />
       <p v-if="ready && (schools || wrong)" class="text-small text-ink2">
-        Machines, ladders and lines: nobody in the alley while a machine works; local rules and
-        licensed practice decide near power lines and roads.
+        {{ tell('machines-ladders-and-lines-nobody') }}
       </p>
     </template>
   </div>

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 /** A hedging round to the wall drawn above: faces by year, hours, paint and clippings. */
+import { decimals } from '@/words/numbers'
+import tell from 'words:heights'
 import SaidText from '@/controls/SaidText.vue'
 import { api, heed, sentence } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
@@ -28,16 +30,20 @@ const { data, error } = useQuery({
 })
 const faces = (passes: { row: number; facings: number[]; top: boolean }[]) =>
   passes
-    .map(
-      (p) =>
-        `row ${p.row}, ${[...p.facings.map(windWords), ...(p.top ? ['top'] : [])].join(' and ')}`,
+    .map((p) =>
+      tell('row-4', {
+        row: p.row,
+        which: [...p.facings.map(windWords), ...(p.top ? [tell('the-flat-top')] : [])].join(
+          tell('and-between'),
+        ),
+      }),
     )
     .join('; ')
 </script>
 
 <template>
-  <section aria-label="Hedging round" class="grid gap-1">
-    <h2 class="text-part">Hedging round</h2>
+  <section :aria-label="tell('hedging-round')" class="grid gap-1">
+    <h2 class="text-part">{{ tell('hedging-round') }}</h2>
     <p v-if="error" class="wrong" role="alert">{{ sentence(error) }}</p>
     <template v-else-if="data">
       <p class="text-note"><SaidText :text="data.reasons[0]?.text ?? ''" /></p>
@@ -45,10 +51,15 @@ const faces = (passes: { row: number; facings: number[]; top: boolean }[]) =>
         <b class="num">{{ y.year }}</b>
         <p class="text-note">{{ faces(y.passes) }}</p>
         <p class="num whitespace-normal text-note">
-          {{ y.machine_h.toFixed(1) }} h machine · {{ y.hand_h.toFixed(1) }} h by hand after it ·
-          {{ volumeWords(y.paint_l, units) }} of whitewash ·
-          {{ weightWords(y.clippings_kg, units) }} of clippings,
-          {{ heapWords(y.chips_m3, units) }} chipped
+          {{
+            tell('h-machine-h-by-hand', {
+              machineH: decimals(y.machine_h, 1),
+              handH: decimals(y.hand_h, 1),
+              paint: volumeWords(y.paint_l, units),
+              clippings: weightWords(y.clippings_kg, units),
+              chipsM3: heapWords(y.chips_m3, units),
+            })
+          }}
         </p>
       </article>
     </template>

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 /** One school over years: height against the cap in outline, crop in fruit below it. */
+import { decimals } from '@/words/numbers'
+import tell from 'words:heights'
 import type { Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import { lengthWords, shareWords } from '@/geometry/measure'
@@ -34,8 +36,13 @@ const words = computed(() =>
   props.school.height_m
     .map((h, i) => {
       const crop = shareWords(props.school.crop[i]!)
-      const hours = props.school.hours[i]!.toFixed(0)
-      return `${props.first + i}: ${lengthWords(h, units.value)}, crop ${crop}, ${hours} h`
+      const hours = decimals(props.school.hours[i]!, 0)
+      return tell('crop-h', {
+        first: props.first + i,
+        length: lengthWords(h, units.value),
+        crop,
+        hours,
+      })
     })
     .join('; '),
 )
@@ -59,13 +66,19 @@ const rows = computed(() =>
     @click="$emit('choose')"
   >
     <b class="tag text-lead block text-left">{{ school.name }}</b>
-    <span class="text-ink2 block text-left text-note"
-      >crop {{ shareWords(school.mean_crop) }} · {{ Math.round(school.mean_hours) }} h a year</span
-    >
-    <span class="text-ink2 block text-left text-note" data-test="over-years"
-      >in {{ school.hours.length }} years {{ sum(school.crop).toFixed(1) }} crops for
-      {{ Math.round(sum(school.hours)) }} h</span
-    >
+    <span class="text-ink2 block text-left text-note">{{
+      tell('crop-h-a-year', {
+        meanCrop: shareWords(school.mean_crop),
+        Math: Math.round(school.mean_hours),
+      })
+    }}</span>
+    <span class="text-ink2 block text-left text-note" data-test="over-years">{{
+      tell('in-years-crops-for-h', {
+        hours: school.hours.length,
+        crop: decimals(sum(school.crop), 1),
+        Math: Math.round(sum(school.hours)),
+      })
+    }}</span>
     <svg :viewBox="`0 0 ${W} ${H}`" class="w-full" role="img" :aria-label="words">
       <line x1="52" :x2="W - 4" y1="94" y2="94" stroke="var(--ink)" stroke-width="1.6" />
       <rect
@@ -90,7 +103,7 @@ const rows = computed(() =>
         </text>
       </g>
     </svg>
-    <span v-if="rows" class="block text-left text-small">rows by year: {{ rows }}</span>
+    <span v-if="rows" class="block text-left text-small">{{ tell('rows-by-year', { rows }) }}</span>
     <span v-for="b in school.barred" :key="b.code" class="keep block text-left text-small">{{
       b.text
     }}</span>

@@ -3,9 +3,11 @@
  * The section of a block: drag the wall and roof, scrub the sun, read hours, cost and the rules of
  * the trade.
  */
+import { decimals } from '@/words/numbers'
+import tell from 'words:heights'
 import SaidText from '@/controls/SaidText.vue'
 import DayField from '@/controls/DayField.vue'
-import { MONTHS } from '@/geometry/day'
+import { months } from '@/geometry/day'
 import PickOne from '@/controls/PickOne.vue'
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
@@ -92,7 +94,7 @@ const hour = computed(() => {
   return steps.length ? (steps[step.value ?? Math.floor(steps.length * 0.35)] ?? steps[0]!) : null
 })
 const facings = computed(
-  () => view.value?.cut_walls.map((w) => `faces ${windWords(w.facing_deg)}`) ?? [],
+  () => view.value?.cut_walls.map((w) => tell('faces', { facing: windWords(w.facing_deg) })) ?? [],
 )
 /** The wall that gets the most sun, on which the hours asked for can be had. */
 const sunny = computed(() => {
@@ -107,10 +109,14 @@ const verdict = computed(() => {
   const each = [sunny.value, 1 - sunny.value].map((i) => {
     const wall = v.cut_walls[i]!
     const now = spoken(v.walls[i]!.sun_hours[0]!)
-    return `${spoken(wall.sun_hours[0]!)} facing ${windWords(wall.facing_deg)} (now ${now})`
+    return tell('facing-now', {
+      sunHours: spoken(wall.sun_hours[0]!),
+      facing: windWords(wall.facing_deg),
+      now,
+    })
   })
   const high = lengthWords(cut.height_m, units.value)
-  return `At ${high} the low wall gets ${each.join(' and ')} of sun.`
+  return tell('at-the-low-wall-gets', { high, each: each.join(tell('and-between')) })
 })
 /** Beyond this no grower keeps a row, so that it means any height. */
 const ANY = 12
@@ -118,10 +124,11 @@ const tallest = computed(() => {
   const v = view.value
   if (!v) return ''
   const words = v.tallest_m.map((t, i) => {
-    const wall = `the wall facing ${windWords(v.cut_walls[i]!.facing_deg)}`
-    if (t === null) return `${wall} never gets ${v.hours} h`
-    const where = t >= ANY ? 'at any height' : `up to ${lengthWords(t, units.value)}`
-    return `${wall} gets ${v.hours} h ${where}`
+    const wall = tell('the-wall-facing', { facing: windWords(v.cut_walls[i]!.facing_deg) })
+    if (t === null) return tell('never-gets-h', { wall, hours: v.hours })
+    const where =
+      t >= ANY ? tell('at-any-height') : tell('up-to-2', { length: lengthWords(t, units.value) })
+    return tell('gets-h', { wall, hours: v.hours, where })
   })
   return words.join('; ')
 })
@@ -130,13 +137,13 @@ const working = ref(false)
 </script>
 
 <template>
-  <p v-if="!view && !error">Working out the sun …</p>
-  <section v-else aria-label="Section" class="grid gap-2">
+  <p v-if="!view && !error">{{ tell('working-out-the-sun') }}</p>
+  <section v-else :aria-label="tell('section')" class="grid gap-2">
     <p class="keep text-lead" role="status" data-test="sun-verdict">
       <b class="tag text-part">{{ verdict }}</b>
-      <button type="button" class="link ml-2" @click="working = true">Why</button>
+      <button type="button" class="link ml-2" @click="working = true">{{ tell('why') }}</button>
     </p>
-    <p class="text-note">{{ tallest ? `On this day ${tallest}.` : '' }}</p>
+    <p class="text-note">{{ tallest ? tell('on-this-day', { tallest }) : '' }}</p>
     <p v-if="error" class="wrong" role="alert">{{ sentence(error) }}</p>
     <RowSection
       :now="now"
@@ -150,9 +157,9 @@ const working = ref(false)
       @drag="Object.assign(cut, $event)"
     />
     <div v-if="view" class="scrub">
-      <label class="label" for="scrub"
-        >The sun at {{ hour ? hourWords(hour.hour) : '' }}, solar time</label
-      >
+      <label class="label" for="scrub">{{
+        tell('the-sun-at-solar-time', { hour: hour ? hourWords(hour.hour) : '' })
+      }}</label>
       <input
         id="scrub"
         type="range"
@@ -164,127 +171,137 @@ const working = ref(false)
         @input="step = Number(($event.target as HTMLInputElement).value)"
       />
     </div>
-    <p class="label">To try out: drag the wall or type. Nothing here is kept.</p>
+    <p class="label">{{ tell('to-try-out-drag-the') }}</p>
     <div class="fields">
       <MeasureField
-        label="Roof"
+        :label="tell('roof-2')"
         kind="length"
         :model-value="cut.height_m"
         @update:model-value="$event && (cut.height_m = $event)"
       />
       <MeasureField
-        label="Across at the foot"
+        :label="tell('across-at-the-foot')"
         kind="length"
         :model-value="cut.base_width_m"
         @update:model-value="$event && (cut.base_width_m = $event)"
       />
       <MeasureField
-        label="Across at the shoulder"
+        :label="tell('across-at-the-shoulder')"
         kind="length"
         :model-value="cut.top_width_m"
         @update:model-value="$event !== null && (cut.top_width_m = $event)"
       />
       <MeasureField
-        label="Skirt"
+        :label="tell('skirt')"
         kind="length"
         :model-value="cut.skirt_m"
         @update:model-value="$event !== null && (cut.skirt_m = $event)"
       />
       <MeasureField
-        label="Next row higher by"
+        :label="tell('next-row-higher-by')"
         kind="length"
         :model-value="climbs"
-        placeholder="level"
+        :placeholder="tell('level')"
         @update:model-value="climbs = $event"
       />
       <div>
-        <label class="label" for="section-day">Day</label>
+        <label class="label" for="section-day">{{ tell('day') }}</label>
         <DayField id="section-day" v-model="date" required />
       </div>
     </div>
     <p class="text-note"><SaidText :text="block.inner.text" /></p>
     <details>
       <summary class="tag py-2">
-        A tree, house or hill in the sun’s way{{ obstacle.on ? ', counted' : '' }}
+        {{ tell('a-tree-house-or-hill', { which: obstacle.on ? tell('counted') : '' }) }}
       </summary>
       <div class="fields">
         <label class="flex gap-2 items-center min-h-touch"
-          ><input v-model="obstacle.on" type="checkbox" /> count it</label
+          ><input v-model="obstacle.on" type="checkbox" /> {{ tell('count-it') }}</label
         >
         <div>
-          <label class="label" for="stands">It stands to the</label>
+          <label class="label" for="stands">{{ tell('it-stands-to-the') }}</label>
           <PickOne id="stands" v-model="obstacle.bearing" class="field">
             <option v-for="(w, i) in WINDS" :key="w" :value="i * 45">{{ w }}</option>
           </PickOne>
         </div>
         <MeasureField
-          label="So far away"
+          :label="tell('so-far-away')"
           kind="length"
           :model-value="obstacle.distance"
           @update:model-value="obstacle.distance = $event"
         />
         <MeasureField
-          label="So tall"
+          :label="tell('so-tall')"
           kind="length"
           :model-value="obstacle.height"
           @update:model-value="obstacle.height = $event"
         />
         <MeasureField
-          label="So wide"
+          :label="tell('so-wide')"
           kind="length"
           :model-value="obstacle.width"
-          placeholder="as tall"
+          :placeholder="tell('as-tall')"
           @update:model-value="obstacle.width = $event"
         />
       </div>
     </details>
     <figure v-if="view" data-test="year-of-sun">
       <figcaption class="label">
-        Sun on the low wall through the year, {{ facings.join(' and ') }},
-        {{ lengthWords(view.at_m, units) }} up, cut like this
+        {{
+          tell('sun-on-the-low-wall', {
+            facings: facings.join(tell('and-between')),
+            at: lengthWords(view.at_m, units),
+          })
+        }}
       </figcaption>
       <ul class="months">
         <li v-for="(m, i) in view.year" :key="i">
           <span class="bars" aria-hidden="true"
             ><i :style="{ height: `${m[0]! * 5}px` }" /><u :style="{ height: `${m[1]! * 5}px` }"
           /></span>
-          <b class="tag block">{{ MONTHS[i] }}</b>
-          <span class="num text-small">{{ m[0]!.toFixed(1) }}<br />{{ m[1]!.toFixed(1) }} h</span>
+          <b class="tag block">{{ months()[i] }}</b>
+          <span class="num text-small"
+            >{{ decimals(m[0]!, 1) }}<br />{{ decimals(m[1]!, 1) }} h</span
+          >
         </li>
       </ul>
     </figure>
     <div v-if="view" class="grid gap-x-8 gap-y-2 md:grid-cols-2">
       <div>
-        <h2 class="text-lead">What the cut takes</h2>
+        <h2 class="text-lead">{{ tell('what-the-cut-takes') }}</h2>
         <dl class="facts">
-          <dt>of {{ units === 'us' ? 'a yard' : 'a metre' }} of row</dt>
+          <dt>
+            {{ tell('of-of-row', { which: units === 'us' ? tell('a-yard') : tell('a-metre') }) }}
+          </dt>
           <dd class="num">
             {{ heapWords(view.cost.volume_m3 * (units === 'us' ? 0.9144 : 1), units) }},
             {{ shareWords(view.cost.volume_share) }}
           </dd>
-          <dt>of the bearing shell</dt>
+          <dt>{{ tell('of-the-bearing-shell') }}</dt>
           <dd class="num">{{ shareWords(view.cost.shell_share) }}</dd>
-          <dt>thickest wood at the wall</dt>
+          <dt>{{ tell('thickest-wood-at-the-wall') }}</dt>
           <dd class="num">
             {{ diameterWords(view.cost.wood_mm, units) }},
-            {{ view.cost.bar ? 'a saw bar takes it' : 'by hand, to a side branch' }}
+            {{ view.cost.bar ? tell('a-saw-bar-takes-it') : tell('by-hand-to-a-side') }}
           </dd>
-          <dt>crop this, next, third year</dt>
+          <dt>{{ tell('crop-this-next-third-year') }}</dt>
           <dd class="num">
             {{ lost(view.cost.crop.this_year) }}, {{ lost(view.cost.crop.next_year) }},
             {{ lost(view.cost.crop.third_year) }}
           </dd>
           <template v-if="view.cost.crop.picked"
-            ><dt>ripe fruit on it</dt>
+            ><dt>{{ tell('ripe-fruit-on-it') }}</dt>
             <dd class="num">{{ lost(view.cost.crop.picked) }}</dd></template
           >
         </dl>
       </div>
       <div>
-        <h2 class="text-lead">Rules of the trade</h2>
+        <h2 class="text-lead">{{ tell('rules-of-the-trade') }}</h2>
         <ul class="text-note">
           <li v-for="r in view.rules" :key="r.id" class="border-t border-rule py-1">
-            <b>{{ r.kept ? 'kept' : 'broken' }}</b> <SaidText :text="r.reason.text" />{{ ' ' }}
+            <b>{{ r.kept ? tell('kept') : tell('broken') }}</b> <SaidText :text="r.reason.text" />{{
+              ' '
+            }}
             <span class="text-ink2">({{ r.reason.school }})</span>
           </li>
         </ul>
@@ -293,7 +310,7 @@ const working = ref(false)
     <WhyDialog
       v-if="view"
       v-model="working"
-      title="Section"
+      :title="tell('section')"
       :sentence="verdict"
       :reasons="[...view.cost.reasons, ...view.rules.map((r) => r.reason)]"
     />

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** A shape laid over a tree: which limbs break it, and how to make it the cuts. */
+import tell from 'words:heights'
 import PickOne from '@/controls/PickOne.vue'
 import { api, heed, type Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
@@ -16,10 +17,30 @@ const props = defineProps<{ treeId: string; ready: boolean }>()
 const emit = defineEmits<{ laid: [shape: Laid | null] }>()
 const { units } = useSettings()
 const SHAPES: { id: Shape; name: string }[] = [
-  { id: 'round', name: 'Upright round' },
-  { id: 'globe', name: 'Globe' },
-  { id: 'pyramid', name: 'Pyramid' },
-  { id: 'wall', name: 'Wall' },
+  {
+    id: 'round',
+    get name() {
+      return tell('upright-round')
+    },
+  },
+  {
+    id: 'globe',
+    get name() {
+      return tell('globe')
+    },
+  },
+  {
+    id: 'pyramid',
+    get name() {
+      return tell('pyramid')
+    },
+  },
+  {
+    id: 'wall',
+    get name() {
+      return tell('wall')
+    },
+  },
 ]
 const WINDS = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW']
 const laid = ref(false)
@@ -68,9 +89,10 @@ function makeCuts() {
 </script>
 
 <template>
-  <section aria-label="A shape" class="grid gap-2">
+  <section :aria-label="tell('a-shape')" class="grid gap-2">
     <label class="flex gap-2 items-center min-h-touch"
-      ><input v-model="laid" type="checkbox" /> <b class="text-lead">Lay a shape over it</b></label
+      ><input v-model="laid" type="checkbox" />
+      <b class="text-lead">{{ tell('lay-a-shape-over-it') }}</b></label
     >
     <template v-if="laid">
       <div class="flex flex-wrap gap-2">
@@ -88,21 +110,21 @@ function makeCuts() {
       </div>
       <div class="grid grid-cols-3 gap-3 items-end">
         <MeasureField
-          label="Top"
+          :label="tell('top')"
           kind="length"
           :model-value="outline.top"
           :placeholder="shape ? lengthWords(shape.top_m, units) : ''"
           @update:model-value="outline.top = $event"
         />
         <MeasureField
-          label="From the trunk"
+          :label="tell('from-the-trunk')"
           kind="length"
           :model-value="outline.half"
           :placeholder="shape ? lengthWords(shape.half_m, units) : ''"
           @update:model-value="outline.half = $event"
         />
         <MeasureField
-          label="Drawn in by"
+          :label="tell('drawn-in-by')"
           kind="length"
           :model-value="outline.draw || null"
           placeholder="0"
@@ -110,15 +132,15 @@ function makeCuts() {
         />
       </div>
       <div v-if="outline.draw" class="w-40">
-        <label class="label" for="draw-side">On the side facing</label>
+        <label class="label" for="draw-side">{{ tell('on-the-side-facing') }}</label>
         <PickOne id="draw-side" v-model="outline.side" class="field">
           <option v-for="(w, i) in WINDS" :key="w" :value="i * 45">{{ w }}</option>
         </PickOne>
       </div>
       <p v-if="shape" role="status" data-test="breaks">
-        <template v-if="!shape.breaks.length">Every limb keeps within it.</template>
-        <template v-else-if="shape.breaks.length === 1">1 limb breaks it:</template>
-        <template v-else>{{ shape.breaks.length }} limbs break it:</template>
+        <template v-if="!shape.breaks.length">{{ tell('every-limb-keeps-within-it') }}</template>
+        <template v-else-if="shape.breaks.length === 1">{{ tell('n-1-limb-breaks-it') }}</template>
+        <template v-else>{{ tell('limbs-break-it', { breaks: shape.breaks.length }) }}</template>
         {{
           shape.breaks
             .slice(0, 5)
@@ -127,7 +149,7 @@ function makeCuts() {
         }}
       </p>
       <button v-if="shape?.breaks.length" type="button" class="btn btn-go w-fit" @click="makeCuts">
-        Make these the cuts
+        {{ tell('make-these-the-cuts') }}
       </button>
     </template>
   </section>

@@ -3,6 +3,8 @@
  * Heights of one tree: which limb goes next, a shape laid over it, how it looks over seasons of a
  * school, who shades whom.
  */
+import { decimals } from '@/words/numbers'
+import tell from 'words:heights'
 import SaidText from '@/controls/SaidText.vue'
 import { useAim } from '@/composables/useAim'
 import { useWays } from '@/composables/useWays'
@@ -100,8 +102,8 @@ useStage(() => ({
 <template>
   <div v-if="shown" class="grid gap-3 content-start">
     <AimPanel :tree-id="id" :height="tree.sizes.height_m" />
-    <section v-if="limbs?.limbs.length" aria-label="Which limb">
-      <h2 class="text-part">Which limb goes next</h2>
+    <section v-if="limbs?.limbs.length" :aria-label="tell('which-limb')">
+      <h2 class="text-part">{{ tell('which-limb-goes-next') }}</h2>
       <ol>
         <li v-for="(l, i) in limbs.limbs" :key="l.limb" class="limb" data-test="ranked">
           <b class="tag text-lead">{{ i + 1 }}</b>
@@ -109,37 +111,42 @@ useStage(() => ({
             <p class="font-semibold"><SaidText :text="l.reasons[0]?.text ?? ''" /></p>
             <p class="text-note"><SaidText :text="l.reasons[1]?.text ?? ''" /></p>
             <p class="text-small text-ink2">
-              wound {{ diameterWords(l.wound_mm, units)
-              }}<template v-if="l.share !== null"
-                >, {{ shareWords(l.share) }} of the canopy</template
-              >, {{ l.fruit }} fruit;
-              {{
-                l.seasons === null
-                  ? 'never cut'
-                  : l.seasons === 0
-                    ? 'cut this year'
-                    : `cut ${l.seasons} ${l.seasons === 1 ? 'year' : 'years'} ago`
+              {{ tell('wound', { wound: diameterWords(l.wound_mm, units) })
+              }}<template v-if="l.share !== null">{{
+                tell('of-the-canopy', { share: shareWords(l.share) })
+              }}</template
+              >{{
+                tell('fruit', {
+                  fruit: l.fruit,
+                  seasons:
+                    l.seasons === null
+                      ? tell('never-cut')
+                      : l.seasons === 0
+                        ? tell('cut-this-year')
+                        : tell('cut-years-ago', { seasons: l.seasons }),
+                })
               }}
             </p>
           </div>
-          <span class="num">{{ l.points.toFixed(1) }}</span>
+          <span class="num">{{ decimals(l.points, 1) }}</span>
         </li>
       </ol>
       <p class="text-note text-ink2">
-        The others are tipped.
-        <RouterLink class="link" :to="`/tree/${id}/cut`">Plan the cuts</RouterLink>
+        {{ tell('the-others-are-tipped') }}
+        <RouterLink class="link" :to="`/tree/${id}/cut`">{{ tell('plan-the-cuts') }}</RouterLink>
       </p>
     </section>
     <ShapePanel :tree-id="id" :ready="ready" @laid="laid = $event" />
-    <section v-if="ready" aria-label="Seasons" class="grid gap-2">
+    <section v-if="ready" :aria-label="tell('seasons')" class="grid gap-2">
       <div class="flex flex-wrap gap-4 items-end">
         <h2 class="text-part">
-          {{ side.years }} seasons<template v-if="schools"
-            >, {{ schools.compared.length }} ways</template
-          >
+          {{ tell('seasons-2', { years: side.years })
+          }}<template v-if="schools">{{
+            tell('ways', { compared: schools.compared.length })
+          }}</template>
         </h2>
         <div>
-          <label class="label" for="seasons">Seasons</label>
+          <label class="label" for="seasons">{{ tell('seasons') }}</label>
           <input
             id="seasons"
             v-model.number="years"
@@ -164,9 +171,9 @@ useStage(() => ({
         />
       </div>
       <template v-if="grown && school">
-        <label class="label" for="season"
-          >Season {{ year + 1 }}, {{ grown.seasons[year]?.year }}</label
-        >
+        <label class="label" for="season">{{
+          tell('season-2', { year: year + 1, year2: grown.seasons[year]?.year })
+        }}</label>
         <input
           id="season"
           v-model.number="year"
@@ -176,10 +183,16 @@ useStage(() => ({
           class="w-full min-h-touch"
         />
         <p v-if="season" data-test="season">
-          {{ season.cut_name ? `The ${season.cut_name} went down; ` : ''
-          }}{{ shareWords(Math.max(0, season.share)) }} of the leaf cut,
-          {{ lengthWords(season.height_m, units) }} tall after it grew, crop
-          {{ shareWords(season.crop) }} of an uncut tree.
+          {{
+            tell('of-the-leaf-cut-tall', {
+              cutName: season.cut_name
+                ? tell('the-went-down', { cutName: season.cut_name }) + ' '
+                : '',
+              Math: shareWords(Math.max(0, season.share)),
+              height: lengthWords(season.height_m, units),
+              crop: shareWords(season.crop),
+            })
+          }}
         </p>
         <AdoptForm
           v-if="
@@ -208,15 +221,14 @@ useStage(() => ({
         :rotations="adopted?.rotations ?? []"
       />
     </section>
-    <section v-if="shade?.reasons.length && (schools || unfit)" aria-label="Shade">
-      <h2 class="text-part">Who shades whom today</h2>
+    <section v-if="shade?.reasons.length && (schools || unfit)" :aria-label="tell('shade')">
+      <h2 class="text-part">{{ tell('who-shades-whom-today') }}</h2>
       <p v-for="r in shade.reasons" :key="r.text" class="text-note">
         <SaidText :text="r.text" />
       </p>
     </section>
     <p class="text-small text-ink2">
-      An orchard tripod first, a straight ladder four up to one out and never on the limb that is
-      cut; lines: the utility decides.
+      {{ tell('an-orchard-tripod-first-a') }}
     </p>
   </div>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Who is signed in on this device, and going out. */
+import tell from 'words:more'
 import { api, heed } from '@/api/client'
 import { useAct } from '@/composables/useAct'
 import { canPasskey, makePasskey } from '@/composables/usePasskey'
@@ -18,16 +19,16 @@ async function out() {
 </script>
 
 <template>
-  <section v-if="account" aria-label="Signed in">
-    <h2 class="text-part border-b-2 border-ink pb-1 mb-2">Signed in</h2>
+  <section v-if="account" :aria-label="tell('signed-in')">
+    <h2 class="text-part border-b-2 border-ink pb-1 mb-2">{{ tell('signed-in') }}</h2>
     <p>
-      As <b>{{ account.name }}</b>, {{ account.role }}.
+      {{ tell('as-2') }} <b>{{ account.name }}</b>, {{ account.role }}.
       <template v-if="waiting.length">
-        What waits here to be sent stays until {{ account.name }} is back.
+        {{ tell('what-waits-here-to-be', { account: account.name }) }}
       </template>
     </p>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-    <p v-if="made" role="status">From now on this device’s own lock lets you in.</p>
+    <p v-if="made" role="status">{{ tell('from-now-on-this-device') }}</p>
     <button
       v-if="session?.passkeys && canPasskey() && !made"
       type="button"
@@ -35,10 +36,10 @@ async function out() {
       :disabled="busy"
       @click="make"
     >
-      Come in by this device’s lock
+      {{ tell('come-in-by-this-device') }}
     </button>
     <button type="button" class="btn mt-2" :disabled="busy" @click="out">
-      Sign this device out
+      {{ tell('sign-this-device-out') }}
     </button>
   </section>
 </template>

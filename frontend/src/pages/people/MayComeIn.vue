@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** For the owner: who may come in as what, their devices, an invitation, and what happened. */
+import tell from 'words:people'
 import { api, heed, type Schemas } from '@/api/client'
 import { useAct } from '@/composables/useAct'
 import { useSession } from '@/composables/useSession'
@@ -44,8 +45,8 @@ const when = (at: string) =>
 </script>
 
 <template>
-  <section aria-label="Who may come in" class="border-t-2 border-ink pt-2 grid gap-3">
-    <h2 class="text-part">Who may come in</h2>
+  <section :aria-label="tell('who-may-come-in')" class="border-t-2 border-ink pt-2 grid gap-3">
+    <h2 class="text-part">{{ tell('who-may-come-in') }}</h2>
     <ul class="text-ink2">
       <li v-for="r in data?.roles" :key="r.id">{{ r.says }}</li>
     </ul>
@@ -59,7 +60,9 @@ const when = (at: string) =>
       >
         <div class="flex flex-wrap gap-3 items-center">
           <b class="tag text-lead flex-1">{{ a.name }}</b>
-          <label class="sr-only" :for="`${id}${a.id}`">What {{ a.name }} is</label>
+          <label class="sr-only" :for="`${id}${a.id}`">{{
+            tell('what-is', { name: a.name })
+          }}</label>
           <PickOne
             :id="`${id}${a.id}`"
             class="field !w-36"
@@ -75,19 +78,20 @@ const when = (at: string) =>
             :disabled="busy"
             @click="remove(a.id)"
           >
-            Let in no more
+            {{ tell('let-in-no-more') }}
           </button>
         </div>
         <p v-if="a.role === 'helper'" class="text-ink2" data-test="sees">
           {{
             a.own_rows === null
-              ? 'Sees all rows: none are given to this name.'
-              : `Sees ${a.own_rows} ${a.own_rows === 1 ? 'row' : 'rows'}, those of this name.`
+              ? tell('sees-all-rows-none-are')
+              : tell('sees-rows-those-of-this', { ownRows: a.own_rows })
           }}
         </p>
         <p v-for="d in a.devices" :key="d.id" class="flex flex-wrap gap-3 items-center text-ink2">
           <span class="flex-1">
-            {{ d.device }}, {{ d.this ? 'this device' : `seen ${when(d.seen)}` }}
+            {{ d.device }},
+            {{ d.this ? tell('this-device') : tell('seen-2', { seen: when(d.seen) }) }}
           </span>
           <button
             v-if="!d.this"
@@ -96,43 +100,44 @@ const when = (at: string) =>
             :disabled="busy"
             @click="out(d.id)"
           >
-            Sign this device out
+            {{ tell('sign-this-device-out') }}
           </button>
         </p>
       </li>
     </ul>
-    <form class="grid gap-2" aria-label="Let somebody in" @submit.prevent="invite">
-      <h3 class="tag text-lead">Let somebody in, or give a new PIN</h3>
+    <form class="grid gap-2" :aria-label="tell('let-somebody-in')" @submit.prevent="invite">
+      <h3 class="tag text-lead">{{ tell('let-somebody-in-or-give') }}</h3>
       <div class="flex flex-wrap gap-3 items-end">
         <div>
-          <label class="label" :for="`${id}n`">Name</label>
+          <label class="label" :for="`${id}n`">{{ tell('name') }}</label>
           <input :id="`${id}n`" v-model="name" class="field" maxlength="60" autocomplete="off" />
           <p v-if="fields['/name']" class="wrong">{{ fields['/name'] }}</p>
         </div>
         <div>
-          <label class="label" :for="`${id}r`">As</label>
+          <label class="label" :for="`${id}r`">{{ tell('as-2') }}</label>
           <PickOne :id="`${id}r`" v-model="role" class="field !w-36">
             <option v-for="r in roles" :key="r.id" :value="r.id">{{ r.name }}</option>
           </PickOne>
         </div>
-        <button class="btn btn-go" :disabled="busy || !name.trim()">Show a code</button>
+        <button class="btn btn-go" :disabled="busy || !name.trim()">
+          {{ tell('show-a-code') }}
+        </button>
       </div>
     </form>
     <div v-if="invited" class="flex flex-wrap gap-5 items-center" role="status">
       <QrCode v-if="invited.qr" :qr="invited.qr" :url="invited.url" />
       <p class="flex-1 min-w-56">
-        Whoever points a phone at it within {{ invited.minutes }} minutes comes in, once, and takes
-        a PIN of their own. Or by this address:
+        {{ tell('whoever-points-a-phone-at', { minutes: invited.minutes }) }}
         <span class="block break-all text-ink2">{{ invited.url }}</span>
       </p>
     </div>
     <details v-if="heard?.heard.length">
-      <summary class="tag">What happened at the door</summary>
+      <summary class="tag">{{ tell('what-happened-at-the-door') }}</summary>
       <ul class="num">
         <li v-for="(h, n) in heard.heard" :key="n" class="border-b border-rule py-1">
           {{ when(h.at) }} · <b>{{ h.name }}</b> {{ h.what
           }}<template v-if="h.about">, {{ h.about }}</template
-          ><span v-if="h.where" class="text-ink2">, from {{ h.where }}</span>
+          ><span v-if="h.where" class="text-ink2">{{ tell('from-4', { where: h.where }) }}</span>
         </li>
       </ul>
     </details>

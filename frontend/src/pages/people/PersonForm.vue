@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What is known of somebody: only the name must be said. */
+import tell from 'words:people'
 import { api, heed, type Schemas } from '@/api/client'
 import { useAct } from '@/composables/useAct'
 import { usePeople } from '@/composables/usePeople'
@@ -53,7 +54,7 @@ async function keep() {
 <template>
   <form ref="sizes" class="grid sm:grid-cols-4 gap-3 items-start mt-2" @submit.prevent="keep">
     <div>
-      <label class="label" :for="`${at}n`">Name</label>
+      <label class="label" :for="`${at}n`">{{ tell('name') }}</label>
       <input
         :id="`${at}n`"
         v-model="name"
@@ -65,21 +66,23 @@ async function keep() {
       <p v-if="fields['/name']" class="wrong">{{ fields['/name'] }}</p>
     </div>
     <MeasureField
-      label="Reaches by hand"
+      :label="tell('reaches-by-hand')"
       kind="length"
       :model-value="reach"
       :wrong="fields['/reach_m']"
       @update:model-value="reach = $event"
     />
     <MeasureField
-      label="With a pole"
+      :label="tell('with-a-pole-2')"
       kind="length"
       :model-value="pole"
       :wrong="fields['/pole_m']"
       @update:model-value="pole = $event"
     />
     <div>
-      <label class="label" :for="`${at}c`">May carry, {{ units === 'us' ? 'lb' : 'kg' }}</label>
+      <label class="label" :for="`${at}c`">{{
+        tell('may-carry', { which: units === 'us' ? 'lb' : 'kg' })
+      }}</label>
       <input
         :id="`${at}c`"
         v-model="carries"
@@ -89,11 +92,11 @@ async function keep() {
         :aria-invalid="unread || !!fields['/carries_kg']"
       />
       <p v-if="unread || fields['/carries_kg']" class="wrong">
-        {{ unread ? 'Cannot read this; type 15' : fields['/carries_kg'] }}
+        {{ unread ? tell('cannot-read-this-type-15') : fields['/carries_kg'] }}
       </p>
     </div>
     <div>
-      <label class="label" :for="`${at}h`">Hours a week for the trees</label>
+      <label class="label" :for="`${at}h`">{{ tell('hours-a-week-for-the') }}</label>
       <input
         :id="`${at}h`"
         v-model="hours"
@@ -103,11 +106,11 @@ async function keep() {
         :aria-invalid="noWeek || !!fields['/hours_week']"
       />
       <p v-if="noWeek || fields['/hours_week']" class="wrong">
-        {{ noWeek ? 'Cannot read this; type 24' : fields['/hours_week'] }}
+        {{ noWeek ? tell('cannot-read-this-type-24') : fields['/hours_week'] }}
       </p>
     </div>
     <fieldset class="sm:col-span-3">
-      <legend class="label">Works</legend>
+      <legend class="label">{{ tell('works') }}</legend>
       <div class="flex flex-wrap gap-2">
         <button
           v-for="p in paces"
@@ -122,7 +125,7 @@ async function keep() {
       </div>
     </fieldset>
     <fieldset class="sm:col-span-4">
-      <legend class="label">May</legend>
+      <legend class="label">{{ tell('may') }}</legend>
       <div class="flex flex-wrap gap-x-5">
         <label v-for="s in known" :key="s.id" class="flex items-center gap-2 min-h-touch">
           <input v-model="skills" type="checkbox" class="check" :value="s.id" />{{ s.says }}
@@ -131,7 +134,7 @@ async function keep() {
     </fieldset>
     <p v-if="trouble" class="wrong sm:col-span-4" role="alert">{{ trouble }}</p>
     <button class="btn btn-go sm:col-span-4 justify-self-start" :disabled="busy || !name.trim()">
-      {{ person ? 'Keep it' : 'Put on the list' }}
+      {{ person ? tell('keep-it') : tell('put-on-the-list') }}
     </button>
   </form>
 </template>

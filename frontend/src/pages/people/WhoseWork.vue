@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Whose work a row or a block is. */
+import tell from 'words:people'
 import { api, heed } from '@/api/client'
 import { useAct } from '@/composables/useAct'
 import { usePeople } from '@/composables/usePeople'
@@ -24,8 +25,8 @@ const give = (person_id: string | null) =>
 </script>
 
 <template>
-  <section aria-label="Whose work">
-    <label class="label" :for="id">Whose work it is</label>
+  <section :aria-label="tell('whose-work')">
+    <label class="label" :for="id">{{ tell('whose-work-it-is') }}</label>
     <div class="flex flex-wrap gap-3 items-center">
       <PickOne
         v-if="people.length"
@@ -34,11 +35,13 @@ const give = (person_id: string | null) =>
         :model-value="whose"
         @update:model-value="give"
       >
-        <option :value="null">{{ of === 'row' ? 'as its block says' : 'nobody named' }}</option>
+        <option :value="null">
+          {{ of === 'row' ? tell('as-its-block-says') : tell('nobody-named-2') }}
+        </option>
         <option v-for="p in people" :key="p.id" :value="p.id">{{ p.name }}</option>
       </PickOne>
       <RouterLink class="link" to="/people">{{
-        people.length ? 'People' : 'Put somebody on the list'
+        people.length ? tell('people') : tell('put-somebody-on-the-list')
       }}</RouterLink>
     </div>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>

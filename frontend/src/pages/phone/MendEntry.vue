@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What of an entry was refused, field by field, to be said anew and sent. */
+import tell from 'words:phone'
 import { fieldWords } from '@/api/client'
 import DayField from '@/controls/DayField.vue'
 import MeasureField from '@/controls/MeasureField.vue'
@@ -18,7 +19,7 @@ const fields = computed(() =>
     const value = body.value[key]
     if (!(key in body.value) || (typeof value === 'object' && value !== null)) return []
     const kind = DAYS.has(key) ? 'day' : /_mm?$/.test(key) ? 'measure' : 'plain'
-    const words = kind === 'day' ? 'day it was' : fieldWords(pointer)
+    const words = kind === 'day' ? tell('day-it-was') : fieldWords(pointer)
     return [{ key, kind, message, label: words[0]!.toUpperCase() + words.slice(1) }]
   }),
 )
@@ -32,7 +33,7 @@ const kept = (typed: string, key: string) =>
   <form
     v-if="fields.length"
     class="grid gap-2 mt-2"
-    :aria-label="`Mend: ${item.says}`"
+    :aria-label="tell('mend', { item: item.says })"
     @submit.prevent="resend(item, { ...said })"
   >
     <div v-for="f in fields" :key="f.key">
@@ -43,7 +44,7 @@ const kept = (typed: string, key: string) =>
           :model-value="String(now(f.key) ?? '')"
           @update:model-value="said[f.key] = $event"
         />
-        <p class="text-ink2">By Billhook’s clock it is {{ dayWords(today) }}.</p>
+        <p class="text-ink2">{{ tell('by-billhook-s-clock-it', { today: dayWords(today) }) }}</p>
       </template>
       <MeasureField
         v-else-if="f.kind === 'measure'"
@@ -61,8 +62,10 @@ const kept = (typed: string, key: string) =>
           @input="said[f.key] = kept(($event.target as HTMLInputElement).value, f.key)"
         />
       </template>
-      <p class="wrong">It {{ f.message }}.</p>
+      <p class="wrong">{{ tell('it', { message: f.message }) }}</p>
     </div>
-    <div><button type="submit" class="btn btn-go">Send it mended</button></div>
+    <div>
+      <button type="submit" class="btn btn-go">{{ tell('send-it-mended') }}</button>
+    </div>
   </form>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** The demo put on another day; only the demo has it. */
+import tell from 'words:place'
 import { api, heed } from '@/api/client'
 import { useAct } from '@/composables/useAct'
 import DayField from '@/controls/DayField.vue'
@@ -26,19 +27,18 @@ watch(
 </script>
 
 <template>
-  <section v-if="data?.demo" aria-label="The demo’s day" data-test="demo-day">
-    <h2 class="text-part border-b-2 border-ink pb-1 mb-2">The demo’s day</h2>
+  <section v-if="data?.demo" :aria-label="tell('the-demo-s-day')" data-test="demo-day">
+    <h2 class="text-part border-b-2 border-ink pb-1 mb-2">{{ tell('the-demo-s-day') }}</h2>
     <p class="text-ink2">
-      It stands on {{ fullDay(data.day) }}. On another day its history is run anew to there; what
-      you entered in the demo is gone then.
+      {{ tell('it-stands-on-on-another', { day: fullDay(data.day) }) }}
     </p>
     <div v-if="data.going && !data.going.failed" class="mt-2" role="status">
-      <p>On the way to {{ fullDay(data.going.day) }} …</p>
+      <p>{{ tell('on-the-way-to', { day: fullDay(data.going.day) }) }}</p>
       <progress class="way" :value="data.going.step" :max="data.going.of" />
     </div>
     <template v-else>
       <p v-if="data.going?.failed" class="wrong" role="alert">
-        That day could not be reached; the demo is as it was.
+        {{ tell('that-day-could-not-be') }}
       </p>
       <div class="flex flex-wrap gap-2 mt-2">
         <button
@@ -54,10 +54,10 @@ watch(
       </div>
       <form class="flex flex-wrap gap-2 mt-2 items-end" @submit.prevent="day && put(day)">
         <div>
-          <label class="label" for="demo-day">Any day</label>
+          <label class="label" for="demo-day">{{ tell('any-day') }}</label>
           <DayField id="demo-day" v-model="day" :wrong="fields['/day']" />
         </div>
-        <button class="btn" :disabled="!day || busy">Go there</button>
+        <button class="btn" :disabled="!day || busy">{{ tell('go-there') }}</button>
       </form>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     </template>

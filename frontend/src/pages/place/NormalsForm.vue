@@ -3,6 +3,7 @@
  * A place, corrected: the curve of its months, frost dates, height, and what is about in the
  * region.
  */
+import tell from 'words:place'
 import DayField from '@/controls/DayField.vue'
 import PickOne from '@/controls/PickOne.vue'
 import { useAct } from '@/composables/useAct'
@@ -96,7 +97,7 @@ async function save() {
   saved.value = false
   const latitude = Number(draft.latitude.replace(',', '.'))
   if (draft.latitude.trim() === '' || Number.isNaN(latitude)) {
-    fields.value = { '/latitude': 'must be a number, minus in the south' }
+    fields.value = { '/latitude': tell('must-be-a-number-minus') }
     return
   }
   await act(async () => {
@@ -119,10 +120,9 @@ async function save() {
 </script>
 
 <template>
-  <form class="grid gap-4" aria-label="The place" @submit.prevent="save">
+  <form class="grid gap-4" :aria-label="tell('the-place')" @submit.prevent="save">
     <p class="text-note text-ink2">
-      Normals from: {{ site.origin }}. Drag a point, or move it with the arrow keys, half a degree a
-      step.
+      {{ tell('normals-from-drag-a-point', { origin: site.origin }) }}
     </p>
     <ClimateCurve
       v-if="draft.low.length"
@@ -135,27 +135,27 @@ async function save() {
     </p>
     <div class="grid sm:grid-cols-2 gap-3">
       <div>
-        <label class="label" :for="`${id}c`">Start again from a climate</label>
+        <label class="label" :for="`${id}c`">{{ tell('start-again-from-a-climate') }}</label>
         <PickOne :id="`${id}c`" class="field" model-value="" @update:model-value="take">
-          <option value="">as it stands</option>
+          <option value="">{{ tell('as-it-stands') }}</option>
           <option v-for="c in climates?.climates ?? []" :key="c.id" :value="c.id">
             {{ c.name }}
           </option>
         </PickOne>
       </div>
       <div>
-        <label class="label" :for="`${id}k`">Calendar of bloom and harvest of</label>
+        <label class="label" :for="`${id}k`">{{ tell('calendar-of-bloom-and-harvest') }}</label>
         <PickOne :id="`${id}k`" v-model="draft.climate" class="field">
           <option v-for="c in climates?.climates ?? []" :key="c.id" :value="c.id">
             {{ c.name }}
           </option>
         </PickOne>
         <button type="button" class="link text-note min-h-6" @click="nearest">
-          the one nearest to the curve
+          {{ tell('the-one-nearest-to-the') }}
         </button>
       </div>
       <div>
-        <label class="label" :for="`${id}l`">Latitude, minus in the south</label>
+        <label class="label" :for="`${id}l`">{{ tell('latitude-minus-in-the-south') }}</label>
         <input
           :id="`${id}l`"
           v-model="draft.latitude"
@@ -166,27 +166,27 @@ async function save() {
       </div>
       <MeasureField
         v-model="draft.elevation"
-        label="Station stands at"
+        :label="tell('station-stands-at')"
         kind="length"
         :wrong="fields['/elevation_m']"
         :placeholder="units === 'metric' ? '90 m' : '300 ft'"
       />
     </div>
     <label class="flex gap-2 items-center"
-      ><input v-model="draft.frost" type="checkbox" /> There is frost in one year of ten</label
+      ><input v-model="draft.frost" type="checkbox" /> {{ tell('there-is-frost-in-one') }}</label
     >
     <div v-if="draft.frost" class="grid sm:grid-cols-2 gap-3">
       <div>
-        <label class="label" :for="`${id}lf`">Last frost of spring, one year in ten</label>
+        <label class="label" :for="`${id}lf`">{{ tell('last-frost-of-spring-one') }}</label>
         <DayField :id="`${id}lf`" v-model="draft.last" yearly />
       </div>
       <div>
-        <label class="label" :for="`${id}ff`">First frost of autumn, one year in ten</label>
+        <label class="label" :for="`${id}ff`">{{ tell('first-frost-of-autumn-one') }}</label>
         <DayField :id="`${id}ff`" v-model="draft.first" yearly />
       </div>
     </div>
     <fieldset>
-      <legend class="label">About in the region</legend>
+      <legend class="label">{{ tell('about-in-the-region') }}</legend>
       <div class="grid sm:grid-cols-2 gap-x-6 gap-y-2">
         <label v-for="d in dangers?.dangers ?? []" :key="d.id" class="flex gap-2 items-start">
           <input v-model="draft.dangers" type="checkbox" :value="d.id" />
@@ -198,7 +198,7 @@ async function save() {
       </div>
     </fieldset>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-    <p v-if="saved" role="status">Saved. Every window is worked out anew.</p>
-    <button class="btn btn-go sm:justify-self-start sm:px-10">Save the place</button>
+    <p v-if="saved" role="status">{{ tell('saved-every-window-is-worked') }}</p>
+    <button class="btn btn-go sm:justify-self-start sm:px-10">{{ tell('save-the-place') }}</button>
   </form>
 </template>

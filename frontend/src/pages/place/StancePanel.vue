@@ -3,6 +3,7 @@
  * On each topic the school that holds, for the holding, a block or a tree; what it believes, what
  * speaks against it, what it changes.
  */
+import tell from 'words:place'
 import PickOne from '@/controls/PickOne.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, sentence, type Schemas } from '@/api/client'
@@ -14,7 +15,9 @@ import { useRoute } from 'vue-router'
 const route = useRoute()
 const id = useId()
 const { data: grove } = useGrove()
-const where = ref(typeof route.query.tree === 'string' ? `tree ${route.query.tree}` : 'holding')
+const where = ref(
+  typeof route.query.tree === 'string' ? tell('tree-3', { tree: route.query.tree }) : 'holding',
+)
 const scope = computed(() => where.value.split(' ')[0] as 'holding' | 'block' | 'tree')
 const scopeId = computed(() => where.value.split(' ')[1] ?? null)
 const treeName = computed(() => grove.value?.trees.find((t) => t.id === route.query.tree)?.name)
@@ -30,22 +33,50 @@ const { data, error } = useQuery({
     ),
 })
 const TOPICS: Record<string, string> = {
-  timing: 'When to cut',
-  form: 'Form of the tree',
-  middle: 'The middle',
-  height: 'Height',
-  renewal: 'Renewal',
-  vigour: 'Clippings and vigour',
-  wounds: 'Wounds',
-  'leaf-miner': 'Mined leaves',
-  'first-fruit': 'Fruit on a young tree',
-  'union-shoots': 'Shoots exactly at the union',
+  get timing() {
+    return tell('when-to-cut')
+  },
+  get form() {
+    return tell('form-of-the-tree')
+  },
+  get middle() {
+    return tell('the-middle')
+  },
+  get height() {
+    return tell('height')
+  },
+  get renewal() {
+    return tell('renewal')
+  },
+  get vigour() {
+    return tell('clippings-and-vigour')
+  },
+  get wounds() {
+    return tell('wounds')
+  },
+  get 'leaf-miner'() {
+    return tell('mined-leaves')
+  },
+  get 'first-fruit'() {
+    return tell('fruit-on-a-young-tree')
+  },
+  get 'union-shoots'() {
+    return tell('shoots-exactly-at-the-union')
+  },
 }
 const FROM = {
-  default: 'unless you choose',
-  holding: 'chosen for the holding',
-  block: 'chosen for the block',
-  tree: 'chosen for this tree',
+  get default() {
+    return tell('unless-you-choose')
+  },
+  get holding() {
+    return tell('chosen-for-the-holding')
+  },
+  get block() {
+    return tell('chosen-for-the-block')
+  },
+  get tree() {
+    return tell('chosen-for-this-tree')
+  },
 }
 const looked = ref<{ topic: string; school: string; effect: Schemas['EffectOut'] } | null>(null)
 const { act, trouble } = useAct()
@@ -75,13 +106,15 @@ async function choose(topic: string, school: string | null) {
 <template>
   <div class="grid gap-3">
     <div class="max-w-xs">
-      <label class="label" :for="`${id}w`">Ways of working of</label>
+      <label class="label" :for="`${id}w`">{{ tell('ways-of-working-of') }}</label>
       <PickOne :id="`${id}w`" v-model="where" class="field">
-        <option value="holding">the whole holding</option>
+        <option value="holding">{{ tell('the-whole-holding') }}</option>
         <option v-for="b in grove?.blocks ?? []" :key="b.id" :value="`block ${b.id}`">
-          block {{ b.name }}
+          {{ tell('block-3', { name: b.name }) }}
         </option>
-        <option v-if="treeName" :value="`tree ${route.query.tree}`">tree {{ treeName }}</option>
+        <option v-if="treeName" :value="`tree ${route.query.tree}`">
+          {{ tell('tree-2', { treeName }) }}
+        </option>
       </PickOne>
     </div>
     <p v-if="error || trouble" class="wrong" role="alert">{{ trouble || sentence(error) }}</p>
@@ -99,13 +132,13 @@ async function choose(topic: string, school: string | null) {
       </summary>
       <ul class="grid gap-2 mt-2">
         <li v-for="s in t.schools" :key="s.id" class="school" :class="{ on: s.id === t.in_force }">
-          <h3 class="text-lead">{{ s.name }}{{ s.id === t.in_force ? ', in force' : '' }}</h3>
+          <h3 class="text-lead">{{ s.name }}{{ s.id === t.in_force ? tell('in-force') : '' }}</h3>
           <dl class="grid sm:grid-cols-[auto_1fr] gap-x-4 text-note">
-            <dt class="text-ink2">Believes</dt>
+            <dt class="text-ink2">{{ tell('believes') }}</dt>
             <dd>{{ s.believes }}</dd>
-            <dt class="text-ink2">Against it</dt>
+            <dt class="text-ink2">{{ tell('against-it') }}</dt>
             <dd>{{ s.against }}</dd>
-            <dt class="text-ink2">Changes</dt>
+            <dt class="text-ink2">{{ tell('changes') }}</dt>
             <dd>{{ s.changes }}</dd>
           </dl>
           <div
@@ -114,16 +147,18 @@ async function choose(topic: string, school: string | null) {
             data-test="effect"
             aria-live="polite"
           >
-            <p v-if="!looked.effect.kinds.some((k) => k.changes.length)">No date changes.</p>
+            <p v-if="!looked.effect.kinds.some((k) => k.changes.length)">
+              {{ tell('no-date-changes') }}
+            </p>
             <template v-for="k in looked.effect.kinds" :key="k.tree">
               <template v-if="k.changes.length">
                 <h4 class="font-semibold mt-1">
-                  {{ k.kind_name }}, such as {{ k.tree }}, over the next year:
+                  {{ tell('such-as-over-the-next', { kindName: k.kind_name, tree: k.tree }) }}
                 </h4>
                 <ul>
                   <li v-for="c in k.changes" :key="c.work">
                     <b>{{ c.name }}</b>: {{ c.then }}
-                    <span class="text-ink2">(now {{ c.now }})</span>
+                    <span class="text-ink2">{{ tell('now-3', { now: c.now }) }}</span>
                   </li>
                 </ul>
               </template>
@@ -134,28 +169,28 @@ async function choose(topic: string, school: string | null) {
               v-if="s.id !== t.in_force"
               type="button"
               class="btn btn-small"
-              :aria-label="`What would change: ${s.name}`"
+              :aria-label="tell('what-would-change', { name: s.name })"
               @click="look(t.topic, s.id)"
             >
-              What would change
+              {{ tell('what-would-change-2') }}
             </button>
             <button
               v-if="s.id !== t.in_force"
               type="button"
               class="btn btn-small"
-              :aria-label="`Choose: ${s.name}`"
+              :aria-label="tell('choose-3', { name: s.name })"
               @click="choose(t.topic, s.id)"
             >
-              Choose
+              {{ tell('choose-4') }}
             </button>
             <button
               v-else-if="t.chosen_at === scope"
               type="button"
               class="btn btn-small"
-              :aria-label="`Take back: ${s.name}`"
+              :aria-label="tell('take-back-3', { name: s.name })"
               @click="choose(t.topic, null)"
             >
-              Take the choice back
+              {{ tell('take-the-choice-back') }}
             </button>
           </div>
         </li>

@@ -3,6 +3,8 @@
  * Daily minima and maxima of one's own station: what was found line by line, what they make of the
  * place, and only then taken.
  */
+import { decimals } from '@/words/numbers'
+import tell from 'words:place'
 import PickOne from '@/controls/PickOne.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Schemas } from '@/api/client'
@@ -19,10 +21,18 @@ const risk = ref(0.1)
 const found = ref<Schemas['DaysOut'] | null>(null)
 const { act, busy, trouble } = useAct()
 const ACCEPTS = {
-  gaps: 'Leave the gaps',
-  duplicates: 'Keep the first of each day',
-  swapped: 'Turn the columns round',
-  fahrenheit: 'Convert from °F',
+  get gaps() {
+    return tell('leave-the-gaps')
+  },
+  get duplicates() {
+    return tell('keep-the-first-of-each')
+  },
+  get swapped() {
+    return tell('turn-the-columns-round')
+  },
+  get fahrenheit() {
+    return tell('convert-from-f')
+  },
 }
 const offers = computed(() => [
   ...new Set(
@@ -31,7 +41,8 @@ const offers = computed(() => [
       .filter((a): a is keyof typeof ACCEPTS => !!a),
   ),
 ])
-const degrees = (c: number) => (units.value === 'metric' ? c.toFixed(1) : (c * 1.8 + 32).toFixed(1))
+const degrees = (c: number) =>
+  units.value === 'metric' ? decimals(c, 1) : decimals(c * 1.8 + 32, 1)
 async function read(event: Event) {
   const file = (event.target as HTMLInputElement).files?.[0]
   if (!file) return
@@ -63,14 +74,14 @@ function allow(word: keyof typeof ACCEPTS) {
 <template>
   <div class="grid gap-3">
     <p class="text-note text-ink2">
-      Columns date, tmin, tmax and, if there is one, rain.
-      <a class="link text-ink" :href="`/api/sites/${siteId}/days.csv`" download
-        >The days there are, as CSV</a
-      >
+      {{ tell('columns-date-tmin-tmax-and') }}
+      <a class="link text-ink" :href="`/api/sites/${siteId}/days.csv`" download>{{
+        tell('the-days-there-are-as')
+      }}</a>
     </p>
     <div class="grid sm:grid-cols-2 gap-3">
       <div>
-        <label class="label" :for="`${id}f`">Station file</label>
+        <label class="label" :for="`${id}f`">{{ tell('station-file') }}</label>
         <input
           :id="`${id}f`"
           type="file"
@@ -80,23 +91,23 @@ function allow(word: keyof typeof ACCEPTS) {
         />
       </div>
       <div>
-        <label class="label" :for="`${id}r`">Frost in one year of</label>
+        <label class="label" :for="`${id}r`">{{ tell('frost-in-one-year-of') }}</label>
         <PickOne :id="`${id}r`" v-model="risk" class="field" @update:model-value="text && check()">
-          <option :value="0.05">twenty</option>
-          <option :value="0.1">ten</option>
-          <option :value="0.2">five</option>
-          <option :value="0.5">two</option>
+          <option :value="0.05">{{ tell('twenty') }}</option>
+          <option :value="0.1">{{ tell('ten') }}</option>
+          <option :value="0.2">{{ tell('five') }}</option>
+          <option :value="0.5">{{ tell('two') }}</option>
         </PickOne>
       </div>
     </div>
     <div>
-      <label class="label" :for="`${id}t`">Or paste the days</label>
+      <label class="label" :for="`${id}t`">{{ tell('or-paste-the-days') }}</label>
       <textarea
         :id="`${id}t`"
         v-model="text"
         class="field font-mono text-small"
         rows="4"
-        placeholder="date,tmin,tmax,rain&#10;2026-01-01,7.2,15.9,0"
+        :placeholder="tell('date-tmin-tmax-rain-2026')"
       />
     </div>
     <button
@@ -105,18 +116,22 @@ function allow(word: keyof typeof ACCEPTS) {
       :disabled="busy || !text.trim()"
       @click="check()"
     >
-      {{ busy ? 'Reading …' : 'Check the days' }}
+      {{ busy ? tell('reading') : tell('check-the-days') }}
     </button>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <div v-if="found" aria-live="polite" data-test="station-found">
       <template v-if="found.problem_count">
         <p class="font-semibold">
-          {{ found.problem_count }} {{ found.problem_count === 1 ? 'thing' : 'things' }} found;
-          nothing is taken until each is mended or accepted.
+          {{ tell('things-found-nothing-is-taken', { problemCount: found.problem_count }) }}
         </p>
-        <ul class="max-h-60 overflow-y-auto my-2 text-note" tabindex="0" aria-label="Problems">
+        <ul
+          class="max-h-60 overflow-y-auto my-2 text-note"
+          tabindex="0"
+          :aria-label="tell('problems')"
+        >
           <li v-for="(p, i) in found.problems" :key="i">
-            <b class="num">{{ p.line ? `Line ${p.line}` : 'The list' }}</b>, {{ p.column }}:
+            <b class="num">{{ p.line ? tell('line', { line: p.line }) : tell('the-list') }}</b>,
+            {{ p.column }}:
             {{ p.message }}
           </li>
         </ul>
@@ -133,28 +148,40 @@ function allow(word: keyof typeof ACCEPTS) {
         </div>
       </template>
       <template v-else-if="found.saved"
-        ><p role="status">{{ found.count }} days taken.</p></template
+        ><p role="status">{{ tell('days-taken', { count: found.count }) }}</p></template
       >
       <template v-else>
         <p>
-          {{ found.count }} days<template v-if="found.years"
-            >, {{ found.years }} whole years, {{ found.first }} to {{ found.last }}</template
+          {{ tell('days-2', { count: found.count })
+          }}<template v-if="found.years">{{
+            tell('whole-years-to', { years: found.years, first: found.first, last: found.last })
+          }}</template
           >.
           <template v-if="found.tmin_c && found.tmax_c">
-            Coldest month {{ degrees(Math.min(...found.tmin_c)) }}, warmest
-            {{ degrees(Math.max(...found.tmax_c)) }} {{ units === 'metric' ? '°C' : '°F' }};
-            <template v-if="found.last_frost && found.first_frost"
-              >last frost {{ monthDayWords(found.last_frost) }}, first
-              {{ monthDayWords(found.first_frost) }};</template
-            >
-            <template v-else>no frost at this risk;</template>
+            {{
+              tell('coldest-month-warmest', {
+                Math: degrees(Math.min(...found.tmin_c)),
+                Math2: degrees(Math.max(...found.tmax_c)),
+                which: units === 'metric' ? tell('c') : tell('f'),
+              })
+            }}
+            <template v-if="found.last_frost && found.first_frost">{{
+              tell('last-frost-first', {
+                lastFrost: monthDayWords(found.last_frost),
+                firstFrost: monthDayWords(found.first_frost),
+              })
+            }}</template>
+            <template v-else>{{ tell('no-frost-at-this-risk') }}</template>
             {{
               found.hot_from && found.hot_to
-                ? `hot season ${monthDayWords(found.hot_from)} to ${monthDayWords(found.hot_to)}`
-                : 'no hot season'
+                ? tell('hot-season-to', {
+                    hotFrom: monthDayWords(found.hot_from),
+                    hotTo: monthDayWords(found.hot_to),
+                  })
+                : tell('no-hot-season')
             }}.
           </template>
-          <template v-else>No normals: {{ found.why_not }}.</template>
+          <template v-else>{{ tell('no-normals', { whyNot: found.why_not }) }}</template>
         </p>
         <div class="flex flex-wrap gap-2 mt-2">
           <button
@@ -163,10 +190,10 @@ function allow(word: keyof typeof ACCEPTS) {
             class="btn btn-small btn-go"
             @click="check(true, true)"
           >
-            Take days and normals
+            {{ tell('take-days-and-normals') }}
           </button>
           <button type="button" class="btn btn-small" @click="check(true)">
-            Take the days only
+            {{ tell('take-the-days-only') }}
           </button>
         </div>
       </template>

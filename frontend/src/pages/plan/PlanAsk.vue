@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What a plan is for, by whom, on which day, within what, and by which schools. */
+import tell from 'words:plan'
 import DayField from '@/controls/DayField.vue'
 import PickOne from '@/controls/PickOne.vue'
 import type { Schemas } from '@/api/client'
@@ -12,19 +13,65 @@ defineProps<{ plan: Schemas['PlanOut'] }>()
 const wish = defineModel<Wish>({ required: true })
 const { units } = useSettings()
 const WAYS: { id: Wish['by']; name: string; says: string }[] = [
-  { id: 'hand', name: 'Limb by limb', says: 'by hand, each cut chosen' },
-  { id: 'ragged', name: 'Ragged hedge', says: 'by hand, back inside a wall, with holes for light' },
-  { id: 'shape', name: 'Into a shape', says: 'by hand, each limb out of it back to a fork inside' },
-  { id: 'machine', name: 'Machine', says: 'one pass along a wall' },
+  {
+    id: 'hand',
+    get name() {
+      return tell('limb-by-limb')
+    },
+    get says() {
+      return tell('by-hand-each-cut-chosen')
+    },
+  },
+  {
+    id: 'ragged',
+    get name() {
+      return tell('ragged-hedge')
+    },
+    get says() {
+      return tell('by-hand-back-inside-a')
+    },
+  },
+  {
+    id: 'shape',
+    get name() {
+      return tell('into-a-shape')
+    },
+    get says() {
+      return tell('by-hand-each-limb-out')
+    },
+  },
+  {
+    id: 'machine',
+    get name() {
+      return tell('machine')
+    },
+    get says() {
+      return tell('one-pass-along-a-wall')
+    },
+  },
 ]
 const TOPICS: Record<string, string> = {
-  form: 'Form',
-  middle: 'Middle',
-  height: 'Height',
-  renewal: 'Renewal',
-  vigour: 'Vigour',
-  wounds: 'Wounds',
-  timing: 'Timing',
+  get form() {
+    return tell('form')
+  },
+  get middle() {
+    return tell('middle')
+  },
+  get height() {
+    return tell('height')
+  },
+  get renewal() {
+    return tell('renewal')
+  },
+  get vigour() {
+    return tell('vigour')
+  },
+  get wounds() {
+    return tell('wounds')
+  },
+  get timing() {
+    return tell('timing')
+  },
 }
 function school(topic: string, chosen: string) {
   wish.value.stance = { ...wish.value.stance, [topic]: chosen }
@@ -33,7 +80,7 @@ function school(topic: string, chosen: string) {
 
 <template>
   <fieldset>
-    <legend class="label">What it is for</legend>
+    <legend class="label">{{ tell('what-it-is-for') }}</legend>
     <div class="flex flex-wrap gap-2">
       <button
         v-for="g in plan.goals"
@@ -50,7 +97,7 @@ function school(topic: string, chosen: string) {
     </div>
   </fieldset>
   <fieldset>
-    <legend class="label">How it is cut</legend>
+    <legend class="label">{{ tell('how-it-is-cut') }}</legend>
     <div class="flex flex-wrap gap-2">
       <button
         v-for="w in WAYS"
@@ -68,14 +115,14 @@ function school(topic: string, chosen: string) {
     </div>
     <div v-if="plan.wall" class="grid grid-cols-2 gap-3 mt-2 items-end">
       <MeasureField
-        label="Wall from the trunk, at its foot"
+        :label="tell('wall-from-the-trunk-at')"
         kind="length"
         :model-value="wish.half"
         :placeholder="lengthWords(plan.wall.half_m, units)"
         @update:model-value="wish.half = $event"
       />
       <MeasureField
-        label="Top"
+        :label="tell('top')"
         kind="length"
         :model-value="wish.top"
         :placeholder="lengthWords(plan.wall.top_m, units)"
@@ -85,7 +132,7 @@ function school(topic: string, chosen: string) {
   </fieldset>
   <div class="grid grid-cols-2 gap-3 items-end">
     <div>
-      <label class="label" for="plan-day">Day</label>
+      <label class="label" for="plan-day">{{ tell('day') }}</label>
       <DayField
         id="plan-day"
         :model-value="wish.day ?? plan.day"
@@ -93,10 +140,12 @@ function school(topic: string, chosen: string) {
       />
     </div>
     <div>
-      <label class="label" for="plan-limit"
-        >Limit {{ shareWords(plan.limit)
-        }}{{ wish.limit === null ? ', of the day' : ', yours' }}</label
-      >
+      <label class="label" for="plan-limit">{{
+        tell('limit', {
+          limit: shareWords(plan.limit),
+          which: wish.limit === null ? tell('of-the-day') : tell('yours'),
+        })
+      }}</label>
       <input
         id="plan-limit"
         type="range"
@@ -114,19 +163,23 @@ function school(topic: string, chosen: string) {
         class="underline min-h-6"
         @click="wish.limit = null"
       >
-        the day’s limit again
+        {{ tell('the-day-s-limit-again') }}
       </button>
     </div>
   </div>
   <div class="grid gap-x-5 sm:grid-cols-2">
     <details>
       <summary class="tag py-2">
-        What weighs how much{{ Object.keys(wish.weights).length ? ', yours' : '' }}
+        {{
+          tell('what-weighs-how-much', {
+            which: Object.keys(wish.weights).length ? tell('yours') : '',
+          })
+        }}
       </summary>
       <div v-for="w in plan.weights" :key="w.look">
-        <label class="label" :for="`weigh-${w.look}`"
-          >{{ w.says }}, {{ wish.weights[w.look] ?? w.points }} points</label
-        >
+        <label class="label" :for="`weigh-${w.look}`">{{
+          tell('points-2', { says: w.says, weights: wish.weights[w.look] ?? w.points })
+        }}</label>
         <input
           :id="`weigh-${w.look}`"
           type="range"
@@ -148,12 +201,16 @@ function school(topic: string, chosen: string) {
         class="underline min-h-touch"
         @click="wish.weights = {}"
       >
-        as the aim has it again
+        {{ tell('as-the-aim-has-it') }}
       </button>
     </details>
     <details data-test="schools">
       <summary class="tag py-2">
-        Ways of working{{ Object.keys(wish.stance).length ? ', yours for this plan' : '' }}
+        {{
+          tell('ways-of-working-2', {
+            which: Object.keys(wish.stance).length ? tell('yours-for-this-plan') : '',
+          })
+        }}
       </summary>
       <div v-for="t in plan.stance" :key="t.topic" class="mb-2">
         <label class="label" :for="`school-${t.topic}`">{{ TOPICS[t.topic] ?? t.topic }}</label>
@@ -172,7 +229,7 @@ function school(topic: string, chosen: string) {
         class="underline min-h-touch"
         @click="wish.stance = {}"
       >
-        as the tree has it again
+        {{ tell('as-the-tree-has-it') }}
       </button>
     </details>
   </div>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What a plan comes to; with another aim beside it. */
+import tell from 'words:plan'
 import PickOne from '@/controls/PickOne.vue'
 import type { Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
@@ -15,7 +16,10 @@ const percent = (part: number) => `${Math.round(part * 100)} %`
 /** How many wounds, and the largest. */
 function cutsWords(cuts: NonNullable<Plan['preview']>['cuts']): string {
   const largest = Math.max(0, ...cuts.map((c) => c.wound_mm))
-  return `${cuts.filter((c) => !c.void).length}, to ${diameterWords(largest, units.value)}`
+  return tell('to-12', {
+    cuts: cuts.filter((c) => !c.void).length,
+    largest: diameterWords(largest, units.value),
+  })
 }
 const figures = (p: Plan) => ({
   'Height after': p.preview ? lengthWords(p.preview.after.height_m, units.value) : '–',
@@ -41,13 +45,13 @@ const goal = (id: string) => props.plan.goals.find((g) => g.id === id)?.name ?? 
 </script>
 
 <template>
-  <section aria-label="What it comes to">
+  <section :aria-label="tell('what-it-comes-to')">
     <div class="flex justify-between items-end gap-3">
-      <h2 class="text-part">What it comes to</h2>
+      <h2 class="text-part">{{ tell('what-it-comes-to') }}</h2>
       <div>
-        <label class="label" for="beside">Beside it</label>
+        <label class="label" for="beside">{{ tell('beside-it') }}</label>
         <PickOne id="beside" v-model="beside" class="field">
-          <option :value="null">no other plan</option>
+          <option :value="null">{{ tell('no-other-plan') }}</option>
           <option
             v-for="g in plan.goals.filter((g) => g.id !== plan.goal)"
             :key="g.id"
@@ -61,7 +65,9 @@ const goal = (id: string) => props.plan.goals.find((g) => g.id === id)?.name ?? 
     <table class="w-full mt-1" data-test="compare">
       <thead class="text-left">
         <tr>
-          <th scope="col"><span class="sr-only">Measure</span></th>
+          <th scope="col">
+            <span class="sr-only">{{ tell('measure') }}</span>
+          </th>
           <th scope="col">{{ goal(plan.goal) }}</th>
           <th v-if="beside" scope="col">{{ goal(beside) }}</th>
         </tr>

@@ -3,6 +3,7 @@
  * One cut of a plan: where, why, how, and what it costs; opened, the cut drawn to scale and all
  * that a helper must know.
  */
+import tell from 'words:plan'
 import SaidText from '@/controls/SaidText.vue'
 import type { Preview, Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
@@ -27,26 +28,26 @@ const { units } = useSettings()
       <p class="font-semibold first">{{ advice?.position ?? cut.name }}</p>
       <p v-for="w in cut.why" :key="w.code" class="text-note"><SaidText :text="w.text" /></p>
       <p v-if="advice" class="text-small text-ink2">
-        {{ advice.technique }} With the {{ advice.tool }}.
+        {{ tell('with-the', { technique: advice.technique, tool: advice.tool }) }}
       </p>
       <HowToCut v-if="advice" :advice="advice" />
     </div>
     <div class="num text-right text-note">
-      <b>{{ cut.share ? shareWords(cut.share) : 'free' }}</b><br />
+      <b>{{ cut.share ? shareWords(cut.share) : tell('free') }}</b><br />
       <template v-if="cost"
         >{{ diameterWords(cost.wound_mm, units) }}<br />{{
           weightWords(cost.hand_kg, units)
         }}</template
       >
-      <template v-if="cut.fruit"><br />{{ cut.fruit }} fruit</template>
+      <template v-if="cut.fruit"><br />{{ tell('fruit-2', { fruit: cut.fruit }) }}</template>
     </div>
     <button
       type="button"
       class="btn btn-small"
-      :aria-label="`Take ${cut.name} out of the plan`"
+      :aria-label="tell('take-out-of-the-plan', { cut: cut.name })"
       @click="$emit('pin', pinned ? null : 'out')"
     >
-      {{ pinned ? 'Let go' : 'Take out' }}
+      {{ pinned ? tell('let-go') : tell('take-out') }}
     </button>
   </li>
 </template>

@@ -3,6 +3,7 @@
  * The cut plan: for an aim and a day, the cuts that bring most within the limit; pinned,
  * re-planned, compared, and made into a sheet.
  */
+import tell from 'words:plan'
 import SaidText from '@/controls/SaidText.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, sentence, type Schemas } from '@/api/client'
@@ -88,8 +89,8 @@ watch(plan, (now, before) => {
     .filter(([id]) => !b.has(id))
     .map(([id, name]) => (why.has(id) ? `${name} (${why.get(id)!.replace(/\.$/, '')})` : name))
   const parts = [
-    came.length ? `In: ${came.join('; ')}.` : '',
-    went.length ? `Out: ${went.join('; ')}.` : '',
+    came.length ? tell('in-2', { came: came.join('; ') }) : '',
+    went.length ? tell('out', { went: went.join('; ') }) : '',
   ]
   moved.value = parts.filter(Boolean).join(' ')
 })
@@ -176,28 +177,30 @@ async function makeSheet() {
       :aria-pressed="shown === 'other'"
       @click="shown = shown === 'this' ? 'other' : 'this'"
     >
-      Drawn: {{ goalName(shown === 'this' ? wish.goal : beside) }}
+      {{ tell('drawn', { goal: goalName(shown === 'this' ? wish.goal : beside) }) }}
     </button>
-    <p v-if="isPending">Weighing the cuts …</p>
+    <p v-if="isPending">{{ tell('weighing-the-cuts') }}</p>
     <div v-else-if="error" class="grid gap-2">
       <p class="wrong" role="alert">{{ sentence(error) }}</p>
       <button v-if="pinned" type="button" class="btn w-fit" @click="unpin()">
-        Plan anew without the pins
+        {{ tell('plan-anew-without-the-pins') }}
       </button>
-      <RouterLink class="btn w-fit" :to="`/tree/${id}/cut/count`"
-        >What to look for, and count</RouterLink
-      >
+      <RouterLink class="btn w-fit" :to="`/tree/${id}/cut/count`">{{
+        tell('what-to-look-for-and-count')
+      }}</RouterLink>
     </div>
     <template v-if="plan">
       <PlanAsk v-model="wish" :plan="plan" />
       <p class="text-note">
         <SaidText :text="plan.reasons[0]?.text ?? ''" />{{ ' ' }}
-        <button type="button" class="underline min-h-6" @click="working = true">Why</button>
+        <button type="button" class="underline min-h-6" @click="working = true">
+          {{ tell('why') }}
+        </button>
       </p>
       <ShareMeasure
         :pieces="plan.cuts.map((c, i) => ({ n: i + 1, share: c.share })).filter((c) => c.share)"
         :limit="plan.limit"
-        :limit-says="`limit ${shareWords(plan.limit)}`"
+        :limit-says="tell('limit-2', { limit: shareWords(plan.limit) })"
         :year="Math.max(plan.limit, 0.2)"
         :used="0"
       />
@@ -216,22 +219,22 @@ async function makeSheet() {
       <p v-for="r in calm" :key="r.code" class="text-note"><SaidText :text="r.text" /></p>
       <section
         v-if="plan.skeleton.length"
-        aria-label="Before you decide"
+        :aria-label="tell('before-you-decide')"
         class="warned"
         data-test="skeleton"
       >
-        <h2 class="text-part">Before you decide</h2>
+        <h2 class="text-part">{{ tell('before-you-decide') }}</h2>
         <p v-for="r in plan.skeleton" :key="r.code"><SaidText :text="r.text" /></p>
       </section>
       <p v-if="moved" role="status" class="text-note" data-test="moved">{{ moved }}</p>
-      <section aria-label="Cut now">
+      <section :aria-label="tell('cut-now')">
         <h2 class="text-part">
           {{
             plan.cuts.length
               ? plan.not_today
-                ? `Cut on ${dayWords(plan.day)}`
-                : 'Cut now'
-              : 'Nothing to cut under this aim'
+                ? tell('cut-on-2', { day: dayWords(plan.day) })
+                : tell('cut-now')
+              : tell('nothing-to-cut-under-this')
           }}
         </h2>
         <ol>
@@ -248,8 +251,8 @@ async function makeSheet() {
         </ol>
       </section>
       <PlanStages :plan="plan" @first="firstStage" />
-      <section v-if="plan.left.length" aria-label="Left for now">
-        <h2 class="text-part">Left for now</h2>
+      <section v-if="plan.left.length" :aria-label="tell('left-for-now')">
+        <h2 class="text-part">{{ tell('left-for-now') }}</h2>
         <ul>
           <PlanLeft
             v-for="c in plan.left"
@@ -261,11 +264,17 @@ async function makeSheet() {
         </ul>
       </section>
       <PlanCompare v-model="beside" :plan="plan" :other="beside ? other : undefined" />
-      <section v-if="plan.cuts.length" aria-label="After the cut" class="text-note grid gap-1">
-        <h2 class="text-part">After the cut</h2>
+      <section
+        v-if="plan.cuts.length"
+        :aria-label="tell('after-the-cut')"
+        class="text-note grid gap-1"
+      >
+        <h2 class="text-part">{{ tell('after-the-cut') }}</h2>
         <p><SaidText :text="plan.light.reasons[0]!.text" /></p>
         <p><SaidText :text="plan.clippings.reasons[0]!.text" /></p>
-        <p v-if="plan.bark">Bared bark: <SaidText :text="plan.bark.reasons[0]!.text" /></p>
+        <p v-if="plan.bark">
+          {{ tell('bared-bark') }} <SaidText :text="plan.bark.reasons[0]!.text" />
+        </p>
         <p v-for="a in plan.regrowth" :key="a.code"><SaidText :text="a.text" /></p>
         <p v-for="a in plan.after" :key="a.code"><SaidText :text="a.text" /></p>
       </section>
@@ -278,7 +287,7 @@ async function makeSheet() {
           data-test="rehearse"
           @click="rehearse"
         >
-          Rehearse it
+          {{ tell('rehearse-it') }}
         </button>
         <button
           type="button"
@@ -286,17 +295,15 @@ async function makeSheet() {
           :disabled="!plan.preview || busy"
           @click="makeSheet"
         >
-          Make the cut sheet
+          {{ tell('make-the-cut-sheet') }}
         </button>
       </div>
       <p class="text-small text-ink2">
-        Look at the blades before starting: sharp, clean, tight. Look for fruit, nests and lines
-        before every cut; nobody under the limb. Local rules on protected trees and quarantine
-        decide.
+        {{ tell('look-at-the-blades-before') }}
       </p>
       <WhyDialog
         v-model="working"
-        title="Cut plan"
+        :title="tell('cut-plan')"
         :sentence="plan.reasons[0]?.text ?? ''"
         :reasons="[...plan.reasons, ...plan.crop.reasons, ...plan.light.reasons]"
       />

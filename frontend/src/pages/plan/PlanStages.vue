@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What does not fit at once, over the coming windows and years. */
+import tell from 'words:plan'
 import type { Schemas } from '@/api/client'
 import { dayWords } from '@/geometry/day'
 import { shareWords } from '@/geometry/measure'
@@ -9,25 +10,26 @@ defineEmits<{ first: [] }>()
 </script>
 
 <template>
-  <section v-if="plan.stages.length" aria-label="In stages" data-test="stages">
-    <h2 class="text-part">{{ plan.over_limit ? 'In stages' : 'And later' }}</h2>
+  <section v-if="plan.stages.length" :aria-label="tell('in-stages')" data-test="stages">
+    <h2 class="text-part">{{ plan.over_limit ? tell('in-stages') : tell('and-later') }}</h2>
     <ol>
       <li v-for="s in plan.stages" :key="s.day" class="stage">
         <b class="num">{{ dayWords(s.day) }}</b>
         <div>
           <p class="first">{{ s.cuts.map((c) => c.name).join('; ') }}</p>
           <p v-if="s.over" class="keep text-note">
-            More than any window holds: first half of it, the rest a year later.
+            {{ tell('more-than-any-window-holds') }}
           </p>
         </div>
         <span class="num text-right">{{
-          s.share ? `${shareWords(s.share)} of ${shareWords(s.limit)}` : 'free'
+          s.share
+            ? tell('of-4', { share: shareWords(s.share), limit: shareWords(s.limit) })
+            : tell('free')
         }}</span>
       </li>
     </ol>
     <p v-if="plan.unplaced.length" class="text-note text-ink2">
-      No window of the next three years has room for
-      {{ plan.unplaced.map((c) => c.name).join('; ') }}.
+      {{ tell('no-window-of-the-next', { unplaced: plan.unplaced.map((c) => c.name).join('; ') }) }}
     </p>
     <button
       v-if="plan.over_limit && plan.stages.length > 1"
@@ -35,7 +37,7 @@ defineEmits<{ first: [] }>()
       class="btn mt-1"
       @click="$emit('first')"
     >
-      Cut only the first stage now
+      {{ tell('cut-only-the-first-stage') }}
     </button>
   </section>
 </template>

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 /** What is said of a decision: what to do otherwise, with reasons and prices, and what plans do. */
+import { decimals } from '@/words/numbers'
+import tell from 'words:practice'
 import { type Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import SaidText from '@/controls/SaidText.vue'
@@ -21,41 +23,54 @@ const rest = computed(() => props.found.remarks.slice(first.value.length))
 type Remark = Schemas['RemarkOut']
 const price = (r: Remark) =>
   [
-    r.crop > 0.005 ? `${r.crop.toFixed(2)} crops` : '',
-    r.minutes > 0.5 ? `${Math.round(r.minutes)} minutes` : '',
-    r.years ? `${r.years} ${r.years === 1 ? 'year' : 'years'} to make good` : '',
+    r.crop > 0.005 ? tell('crops-2', { crop: decimals(r.crop, 2) }) : '',
+    r.minutes > 0.5 ? tell('minutes-2', { Math: Math.round(r.minutes) }) : '',
+    r.years ? tell('years-to-make-good', { years: r.years }) : '',
   ]
     .filter(Boolean)
     .join(', ')
 const plans = computed((): [string, Plan][] => [
-  ['What you did', props.found.yours],
+  [tell('what-you-did'), props.found.yours],
   [
-    props.found.better ? `Right, from ${dayWords(props.found.better)}` : 'Right today',
+    props.found.better
+      ? tell('right-from', { better: dayWords(props.found.better) })
+      : tell('right-today'),
     props.found.right,
   ],
   ...props.found.ways.map((w, i): [string, Plan] => [
-    w.name ? (i ? `Others: ${w.name}` : `The plan, your way: ${w.name}`) : 'Leaving it alone',
+    w.name
+      ? i
+        ? tell('others', { name: w.name })
+        : tell('the-plan-your-way', { name: w.name })
+      : tell('leaving-it-alone'),
     w,
   ]),
 ])
 /** What a plan cuts and when; of another way that does the same, that it does. */
 const does = (p: Plan) => {
-  if (props.found.alike && p === props.found.ways[1]) return 'the same cuts, the same day'
+  if (props.found.alike && p === props.found.ways[1]) return tell('the-same-cuts-the-same')
   const cuts = p.cuts.map((c) => c.name).join('; ')
-  return cuts ? `${dayWords(p.day)}: ${cuts}` : 'no cut'
+  return cuts ? `${dayWords(p.day)}: ${cuts}` : tell('no-cut')
 }
 </script>
 
 <template>
-  <section aria-label="Talked over" aria-live="polite" class="grid gap-3" data-test="debrief">
+  <section
+    :aria-label="tell('talked-over')"
+    aria-live="polite"
+    class="grid gap-3"
+    data-test="debrief"
+  >
     <h2 class="text-part">
       {{
-        dangers.length || found.remarks.length ? 'To do otherwise' : 'As a good practitioner would'
+        dangers.length || found.remarks.length
+          ? tell('to-do-otherwise')
+          : tell('as-a-good-practitioner-would')
       }}
     </h2>
     <ol class="grid gap-2">
       <li v-for="d in dangers" :key="d" class="keep font-semibold" data-test="remark">
-        <SaidText :text="`Not looked for: ${d}`" />
+        <SaidText :text="tell('not-looked-for', { d })" />
       </li>
       <li v-for="(r, i) in first" :key="i" data-test="remark">
         <SaidText :text="r.text" />
@@ -63,7 +78,7 @@ const does = (p: Plan) => {
       </li>
     </ol>
     <details v-if="rest.length">
-      <summary class="min-h-touch">{{ rest.length }} more</summary>
+      <summary class="min-h-touch">{{ tell('more-3', { rest: rest.length }) }}</summary>
       <ol class="grid gap-2 text-note">
         <li v-for="(r, i) in rest" :key="i"><SaidText :text="r.text" /> {{ price(r) }}</li>
       </ol>
@@ -71,19 +86,17 @@ const does = (p: Plan) => {
     <div class="overflow-x-auto">
       <table class="w-full text-note plans">
         <caption class="text-left text-small text-ink2">
-          Over
           {{
-            found.seasons
+            tell('over-seasons-on-this-very', { seasons: found.seasons })
           }}
-          seasons on this very tree, our estimate
         </caption>
         <thead>
           <tr>
-            <th scope="col" class="text-left">plan</th>
-            <th scope="col" class="text-right">taken</th>
-            <th scope="col" class="text-right">crops</th>
-            <th scope="col" class="text-right">height</th>
-            <th scope="col" class="text-right">sprout work</th>
+            <th scope="col" class="text-left">{{ tell('plan') }}</th>
+            <th scope="col" class="text-right">{{ tell('taken') }}</th>
+            <th scope="col" class="text-right">{{ tell('crops') }}</th>
+            <th scope="col" class="text-right">{{ tell('height-2') }}</th>
+            <th scope="col" class="text-right">{{ tell('sprout-work') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -92,7 +105,7 @@ const does = (p: Plan) => {
               <b>{{ name }}</b><br /><span class="text-small text-ink2">{{ does(p) }}</span>
             </th>
             <td class="num text-right" data-of="taken">{{ shareWords(p.share) }}</td>
-            <td class="num text-right" data-of="crops">{{ p.crops.toFixed(1) }}</td>
+            <td class="num text-right" data-of="crops">{{ decimals(p.crops, 1) }}</td>
             <td class="num text-right" data-of="height">{{ lengthWords(p.height_m, units) }}</td>
             <td class="num text-right" data-of="sprout work">{{ Math.round(p.minutes) }} min</td>
           </tr>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** One cut of a rehearsal: where it lies, slid along its limb, and what its rule did. */
+import tell from 'words:rehearse'
 import type { Cut, Limb, Schemas } from '@/api/client'
 import SaidText from '@/controls/SaidText.vue'
 import { lengthWords, type Units } from '@/geometry/measure'
@@ -26,11 +27,15 @@ const metres = (event: Event) => Number((event.target as HTMLInputElement).value
           class="font-semibold text-left min-h-6 first-letter:uppercase"
           @click="emit('pick')"
         >
-          {{ limb?.name ?? 'The trunk' }}
+          {{ limb?.name ?? tell('the-trunk') }}
         </button>
         {{ ' '
         }}<span class="text-ink2">
-          {{ cut.keep_m ? `${lengthWords(cut.keep_m, units)} of it stay` : 'off at its collar' }}
+          {{
+            cut.keep_m
+              ? tell('of-it-stay', { keep: lengthWords(cut.keep_m, units) })
+              : tell('off-at-its-collar')
+          }}
         </span>
       </p>
       <p v-for="e in events" :key="e.kind" class="text-note"><SaidText :text="e.text" /></p>
@@ -42,7 +47,7 @@ const metres = (event: Event) => Number((event.target as HTMLInputElement).value
         :max="limb.length_m * 0.99"
         step="0.02"
         :value="cut.keep_m"
-        :aria-label="`How much of the ${limb.name} stays`"
+        :aria-label="tell('how-much-of-the-stays', { limb: limb.name })"
         :aria-valuetext="lengthWords(cut.keep_m, units)"
         @input="emit('slide', metres($event))"
         @change="emit('settle')"
@@ -51,10 +56,10 @@ const metres = (event: Event) => Number((event.target as HTMLInputElement).value
     <button
       type="button"
       class="btn btn-small"
-      :aria-label="`Take mark ${n} off`"
+      :aria-label="tell('take-mark-off', { n })"
       @click="emit('off')"
     >
-      Off
+      {{ tell('off') }}
     </button>
   </li>
 </template>

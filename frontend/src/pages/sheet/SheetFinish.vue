@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** The end of a sheet: the minutes it took, and once it is finished the days to come back. */
+import tell from 'words:sheet'
 import { api, heed, type Schemas, type Sheet } from '@/api/client'
 import { useAct } from '@/composables/useAct'
 import { useCount, type CountedCut } from '@/composables/useCount'
@@ -24,8 +25,10 @@ const { count, wrong: notTrue } = useCount(
 const done = computed(() => props.sheet.lines.filter((l) => l.done).length)
 const says = computed(() => {
   const all = props.sheet.lines.length
-  if (busy.value) return 'Finishing …'
-  return done.value && done.value < all ? `Finish with ${done.value} of ${all} cuts` : 'Finish'
+  if (busy.value) return tell('finishing')
+  return done.value && done.value < all
+    ? tell('finish-with-of-cuts', { done: done.value, all })
+    : tell('finish')
 })
 async function finish() {
   const body = {
@@ -49,15 +52,17 @@ async function finish() {
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <details>
       <summary class="tag py-2.5">
-        Cut besides, not in the drawing{{
-          besides.length ? `: ${besides.reduce((n, c) => n + c.n, 0)}` : ''
+        {{
+          tell('cut-besides-not-in-the', {
+            besides: besides.length ? `: ${besides.reduce((n, c) => n + c.n, 0)}` : '',
+          })
         }}
       </summary>
       <CountSteps v-model="besides" />
       <CountTotal v-if="count && besides.length" :count="count" :wrong="notTrue" />
     </details>
     <div>
-      <label class="label" for="minutes">Minutes it took</label>
+      <label class="label" for="minutes">{{ tell('minutes-it-took') }}</label>
       <input
         id="minutes"
         v-model="minutes"
@@ -66,7 +71,7 @@ async function finish() {
         inputmode="numeric"
         min="0"
         max="5000"
-        :placeholder="`about ${Math.max(1, Math.round(sheet.minutes))}`"
+        :placeholder="tell('about-3', { Math: Math.max(1, Math.round(sheet.minutes)) })"
       />
     </div>
     <button
@@ -78,25 +83,26 @@ async function finish() {
       {{ says }}
     </button>
     <p class="text-small text-ink2 mt-1">
-      <template v-if="waits"
-        >What was ticked waits to be sent; finish when Billhook answers again. </template
-      >Finishing takes what is ticked off the tree's frame, writes the log and sets the days to come
-      back.
+      <template v-if="waits">{{ tell('what-was-ticked-waits-to') }} </template>{{
+        tell('finishing-takes-what-is-ticked')
+      }}
     </p>
   </div>
-  <section v-else class="mt-4 no-print" aria-live="polite" aria-label="What comes after">
-    <h2 class="text-part">Finished</h2>
+  <section v-else class="mt-4 no-print" aria-live="polite" :aria-label="tell('what-comes-after')">
+    <h2 class="text-part">{{ tell('finished') }}</h2>
     <template v-if="made">
-      <p v-if="made.tasks.length">Come back:</p>
+      <p v-if="made.tasks.length">{{ tell('come-back') }}</p>
       <ul>
         <li v-for="t in made.tasks" :key="t.id" class="border-t border-rule py-1.5">
           <b class="num">{{ dayWords(t.due) }}</b> {{ t.does }}
-          <RouterLink class="link text-ink2 text-small" :to="`/known?find=${t.rule}`"
-            >rule</RouterLink
-          >
+          <RouterLink class="link text-ink2 text-small" :to="`/known?find=${t.rule}`">{{
+            tell('rule')
+          }}</RouterLink>
         </li>
       </ul>
     </template>
-    <RouterLink class="link" :to="`/tree/${sheet.tree_id}`">See the tree and its log</RouterLink>
+    <RouterLink class="link" :to="`/tree/${sheet.tree_id}`">{{
+      tell('see-the-tree-and-its')
+    }}</RouterLink>
   </section>
 </template>

@@ -3,6 +3,7 @@
  * One line of a cut sheet: where, with what and how, what it costs; ticked off with its measured
  * diameter, or left with a reason.
  */
+import tell from 'words:sheet'
 import type { Sheet } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import HowToCut from '@/controls/HowToCut.vue'
@@ -33,18 +34,21 @@ function leave() {
         <span class="inline-block first">{{ line.advice.tool }}</span>. {{ line.advice.technique }}
       </p>
       <p class="text-small text-ink2">
-        wound {{ diameterWords(line.cost.wound_mm, units) }},
         {{
-          free && !line.cost.share
-            ? 'free'
-            : line.cost.share === null
-              ? 'no leaf'
-              : `${shareWords(line.cost.share)} of canopy`
-        }}, {{ weightWords(line.cost.hand_kg, units) }} in the hand (lift for
-        {{ weightWords(line.cost.lift_kg, units) }})<template
-          v-if="line.advice.closing_years >= 1.5"
-          >, closes in about {{ Math.round(line.advice.closing_years) }} years</template
-        >
+          tell('wound-in-the-hand-lift', {
+            wound: diameterWords(line.cost.wound_mm, units),
+            share:
+              free && !line.cost.share
+                ? tell('free')
+                : line.cost.share === null
+                  ? tell('no-leaf')
+                  : tell('of-canopy', { share: shareWords(line.cost.share) }),
+            hand: weightWords(line.cost.hand_kg, units),
+            lift: weightWords(line.cost.lift_kg, units),
+          })
+        }}<template v-if="line.advice.closing_years >= 1.5">{{
+          tell('closes-in-about-years', { Math: Math.round(line.advice.closing_years) })
+        }}</template>
       </p>
       <p
         v-for="c in line.advice.cautions.filter((x) =>
@@ -63,22 +67,30 @@ function leave() {
         {{ c.text }}
       </p>
       <HowToCut :advice="line.advice" />
-      <p v-if="line.extra" class="text-small mt-1">not planned, added under the tree</p>
-      <p v-if="line.left" class="text-small mt-1 font-semibold">not done: {{ line.left }}</p>
+      <p v-if="line.extra" class="text-small mt-1">{{ tell('not-planned-added-under-the') }}</p>
+      <p v-if="line.left" class="text-small mt-1 font-semibold">
+        {{ tell('not-done', { left: line.left }) }}
+      </p>
       <p v-if="line.done" class="text-small mt-1">
-        done{{ line.done_on ? ` ${dayWords(line.done_on)}` : ''
-        }}{{ line.done_by ? ` by ${line.done_by}` : ''
-        }}{{ line.done_mm ? `, measured ${diameterWords(line.done_mm, units)}` : '' }}
+        {{
+          tell('done-3', {
+            doneOn: line.done_on ? ` ${dayWords(line.done_on)}` : '',
+            doneBy: line.done_by ? ' ' + tell('by-3', { doneBy: line.done_by }) : '',
+            done: line.done_mm
+              ? tell('measured-3', { done: diameterWords(line.done_mm, units) })
+              : '',
+          })
+        }}
       </p>
     </div>
     <div v-if="open" class="no-print tick">
       <MeasureField
         v-if="!line.done"
-        :label="`Measured diameter of cut ${line.nth}`"
+        :label="tell('measured-diameter-of-cut', { nth: line.nth })"
         kind="diameter"
         hide-label
         :model-value="measured"
-        placeholder="measured"
+        :placeholder="tell('measured-2')"
         @update:model-value="measured = $event"
       />
       <button
@@ -88,21 +100,25 @@ function leave() {
         :aria-pressed="line.done"
         @click="$emit('tick', measured)"
       >
-        {{ line.done ? 'Take back' : `Cut ${line.nth} done` }}
+        {{ line.done ? tell('take-back') : tell('cut-done', { nth: line.nth }) }}
       </button>
       <button v-if="!line.done && why === null" type="button" class="btn" @click="why = line.left">
-        Not done …
+        {{ tell('not-done-2') }}
       </button>
       <form v-if="!line.done && why !== null" class="grid gap-2" @submit.prevent="leave">
-        <label class="label" :for="`why-${line.id}`">Why cut {{ line.nth }} was not made</label>
+        <label class="label" :for="`why-${line.id}`">{{
+          tell('why-cut-was-not-made', { nth: line.nth })
+        }}</label>
         <input
           :id="`why-${line.id}`"
           v-model="why"
           class="field"
           maxlength="200"
-          placeholder="a nest in it"
+          :placeholder="tell('a-nest-in-it')"
         />
-        <button type="submit" class="btn" :disabled="!why.trim()">Keep the reason</button>
+        <button type="submit" class="btn" :disabled="!why.trim()">
+          {{ tell('keep-the-reason') }}
+        </button>
       </form>
     </div>
     <span class="box" aria-hidden="true">{{ line.done ? '✓' : '' }}</span>

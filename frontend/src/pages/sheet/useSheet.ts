@@ -2,6 +2,7 @@
  * A sheet as Billhook has it; without signal as it was last seen here, with what was ticked since.
  * A tick is put down on this device first and sent as soon as Billhook answers.
  */
+import tell from 'words:sheet'
 import { api, heed, Refused, type Sheet } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useSettings } from '@/composables/useSettings'
@@ -77,7 +78,7 @@ export function useSheet(id: Ref<string>) {
     await keepSheet(next)
     show(next)
     await put({
-      says: `${says} on ${now.tree}`,
+      says: tell('on-4', { says, tree: now.tree }),
       tree: now.tree_id,
       method: 'PUT',
       path: `/api/sheets/${id.value}/cuts/${line.id}`,
@@ -88,17 +89,17 @@ export function useSheet(id: Ref<string>) {
     line.done
       ? keep(
           line,
-          `cut ${line.nth} taken back`,
+          tell('cut-taken-back', { nth: line.nth }),
           { done: false, done_by: '', done_mm: null, left: '' },
           mm,
         )
       : keep(
           line,
-          `cut ${line.nth} done`,
+          tell('cut-done-2', { nth: line.nth }),
           { done: true, done_by: who.value, done_mm: mm, left: '' },
           mm,
         )
   const leave = (line: Line, why: string) =>
-    keep(line, `cut ${line.nth} not done`, { done: false, left: why }, null, why)
+    keep(line, tell('cut-not-done', { nth: line.nth }), { done: false, left: why }, null, why)
   return { sheet, error, isPending, who, waitsFor, show, tick, leave }
 }

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 /** Which trees of a block to measure, and how well the few tell of the many. */
+import { grouped } from '@/words/numbers'
+import tell from 'words:stand'
 import { api, heed, sentence } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
@@ -22,9 +24,9 @@ const { data, error } = useQuery({
 </script>
 
 <template>
-  <section class="grid gap-2 max-w-2xl" aria-label="Which trees to measure">
-    <h2 class="text-part">Measure a few for all</h2>
-    <div class="flex flex-wrap gap-2" role="group" aria-label="How many trees">
+  <section class="grid gap-2 max-w-2xl" :aria-label="tell('which-trees-to-measure')">
+    <h2 class="text-part">{{ tell('measure-a-few-for-all') }}</h2>
+    <div class="flex flex-wrap gap-2" role="group" :aria-label="tell('how-many-trees')">
       <button
         v-for="many in [5, 10, 20]"
         :key="many"
@@ -33,21 +35,25 @@ const { data, error } = useQuery({
         :aria-pressed="n === many"
         @click="n = many"
       >
-        {{ many }} trees
+        {{ tell('trees-6', { many }) }}
       </button>
     </div>
     <p v-if="error" class="wrong" role="alert">{{ sentence(error) }}</p>
     <template v-else-if="data && n">
       <p class="text-note text-ink2">
-        {{ data.trees.length }} of {{ data.of.toLocaleString('en') }}, of every size and spread over
-        the rows; in walking order.
+        {{
+          tell('of-of-every-size-and', {
+            trees: data.trees.length,
+            of: grouped(data.of),
+          })
+        }}
       </p>
       <ul class="flex flex-wrap gap-x-5 gap-y-1">
         <li v-for="t in data.trees" :key="t.id" data-test="sampled">
           <RouterLink class="link inline-block min-h-6" :to="`/tree/${t.id}`">{{
             t.name
           }}</RouterLink>
-          <span v-if="t.measured" class="text-note text-ink2"> measured</span>
+          <span v-if="t.measured" class="text-note text-ink2"> {{ tell('measured-2') }}</span>
         </li>
       </ul>
       <ul class="text-note">

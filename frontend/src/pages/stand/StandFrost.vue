@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Frost of a block or row: its hurt trees, the worst first, and the crop that comes back. */
+import tell from 'words:stand'
 import type { GroveTree } from '@/api/client'
 import { computed, toRef } from 'vue'
 import BlockCrop from '../frost/BlockCrop.vue'
@@ -21,7 +22,7 @@ const hurt = computed(() => {
 <template>
   <div v-if="data" class="grid gap-5 max-w-3xl">
     <p>
-      <RouterLink class="link" to="/frost">The whole place before and after frost</RouterLink>
+      <RouterLink class="link" to="/frost">{{ tell('the-whole-place-before-and') }}</RouterLink>
     </p>
     <HurtTrees :site-id="siteId" :hurt="hurt" :blocks="[block]" />
     <BlockCrop :blocks="[block]" />

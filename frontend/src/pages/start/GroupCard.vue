@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Like trees as they were understood: what was said, what is asked, and the rest to be added. */
+import tell from 'words:start'
 import PickOne from '@/controls/PickOne.vue'
 import type { Grove, Schemas } from '@/api/client'
 import MeasureField from '@/controls/MeasureField.vue'
@@ -52,13 +53,13 @@ function year(event: Event) {
 <template>
   <fieldset class="sheet-card" data-test="group">
     <legend class="plate">
-      {{ draft.count ?? '?' }} {{ kind ?? 'of a kind not known' }}
-      <span v-if="draft.together" class="text-ink2">in one hole or pot</span>
+      {{ draft.count ?? '?' }} {{ kind ?? tell('of-a-kind-not-known') }}
+      <span v-if="draft.together" class="text-ink2">{{ tell('in-one-hole-or-pot') }}</span>
     </legend>
     <p v-for="ask in asked" :key="ask.field" class="keep mb-2">{{ ask.words }}</p>
     <div class="grid grid-cols-2 sm:grid-cols-4 gap-3">
       <div>
-        <label class="label" :for="`${id}-count`">Trees</label>
+        <label class="label" :for="`${id}-count`">{{ tell('trees') }}</label>
         <input
           :id="`${id}-count`"
           v-model.number="draft.count"
@@ -71,22 +72,22 @@ function year(event: Event) {
         <p v-if="wrong['/count']" class="wrong">{{ wrong['/count'] }}</p>
       </div>
       <div>
-        <label class="label" :for="`${id}-species`">Kind</label>
+        <label class="label" :for="`${id}-species`">{{ tell('kind') }}</label>
         <PickOne
           :id="`${id}-species`"
           v-model="draft.species"
           class="field"
           :class="{ gap: !draft.species }"
         >
-          <option value="" disabled>pick one</option>
+          <option value="" disabled>{{ tell('pick-one') }}</option>
           <option v-for="s in rows('species')" :key="s.id" :value="s.id">{{ s.name }}</option>
         </PickOne>
         <RouterLink v-if="!draft.species" class="underline" to="/place">
-          a kind of your own
+          {{ tell('a-kind-of-your-own-2') }}
         </RouterLink>
       </div>
       <div>
-        <label class="label" :for="`${id}-year`">Planted, year</label>
+        <label class="label" :for="`${id}-year`">{{ tell('planted-year') }}</label>
         <input
           :id="`${id}-year`"
           type="number"
@@ -101,7 +102,7 @@ function year(event: Event) {
         <p v-if="wrong['/planted_year']" class="wrong">{{ wrong['/planted_year'] }}</p>
       </div>
       <div>
-        <label class="label" :for="`${id}-age`">or how old, years</label>
+        <label class="label" :for="`${id}-age`">{{ tell('or-how-old-years') }}</label>
         <input
           :id="`${id}-age`"
           v-model="age"
@@ -114,45 +115,43 @@ function year(event: Event) {
         v-if="draft.in_pot"
         v-model="draft.pot_l"
         :gap="!draft.pot_l"
-        label="Pot"
+        :label="tell('pot')"
         :wrong="wrong['/pot_l']"
       />
       <label v-if="draft.in_pot" class="flex gap-2 items-center self-end min-h-touch">
         <input v-model="draft.under_cover" type="checkbox" />
-        under cover in winter
+        {{ tell('under-cover-in-winter') }}
       </label>
     </div>
     <details class="mt-3" :open="!!sizes">
-      <summary class="tag text-lead">How large: height, spread, trunk</summary>
+      <summary class="tag text-lead">{{ tell('how-large-height-spread-trunk') }}</summary>
       <div class="grid grid-cols-3 gap-3 mt-2">
         <MeasureField
           v-model="draft.height_m"
-          label="Height"
+          :label="tell('height')"
           kind="length"
           :wrong="wrong['/height_m']"
         />
         <MeasureField
           v-model="draft.spread_m"
-          label="Spread"
+          :label="tell('spread')"
           kind="length"
           :wrong="wrong['/spread_m']"
         />
         <MeasureField
           v-model="draft.trunk_mm"
-          label="Trunk, across"
+          :label="tell('trunk-across')"
           kind="diameter"
           :placeholder="units === 'us' ? '8&quot;' : '200 mm'"
           :wrong="wrong['/trunk_mm']"
         />
       </div>
       <p class="text-ink2 mt-1">
-        The trunk above the union and below the first branch, straight across. Without a tape: a
-        closed fist is about {{ hand('fist') }}, a span from thumb to little finger about
-        {{ hand('span') }}.
+        {{ tell('the-trunk-above-the-union', { which: hand('fist'), which2: hand('span') }) }}
       </p>
     </details>
     <details class="mt-3" :open="!!(draft.rootstock || draft.cultivar || draft.origin)">
-      <summary class="tag text-lead">Which: cultivar, rootstock, how raised</summary>
+      <summary class="tag text-lead">{{ tell('which-cultivar-rootstock-how-raised') }}</summary>
       <div class="grid grid-cols-1 sm:grid-cols-3 gap-3 mt-2">
         <WhichFields
           v-model:cultivar="draft.cultivar"
@@ -165,11 +164,16 @@ function year(event: Event) {
     </details>
     <details class="mt-3" :open="!!(draft.row || draft.rows > 1 || draft.spacing_m)">
       <summary class="tag text-lead">
-        Where: {{ draft.block }}{{ draft.row && `, row ${draft.row}` }}
+        {{
+          tell('where-2', {
+            block: draft.block,
+            row: draft.row && tell('row-5', { row: draft.row }),
+          })
+        }}
       </summary>
       <div class="grid grid-cols-2 sm:grid-cols-4 gap-3 mt-2">
         <div>
-          <label class="label" :for="`${id}-block`">Block</label>
+          <label class="label" :for="`${id}-block`">{{ tell('block-2') }}</label>
           <input
             :id="`${id}-block`"
             v-model="draft.block"
@@ -182,17 +186,17 @@ function year(event: Event) {
           </datalist>
         </div>
         <div>
-          <label class="label" :for="`${id}-row`">Row</label>
+          <label class="label" :for="`${id}-row`">{{ tell('row-6') }}</label>
           <input
             :id="`${id}-row`"
             v-model="draft.row"
             class="field"
             maxlength="40"
-            placeholder="a new one"
+            :placeholder="tell('a-new-one')"
           />
         </div>
         <div v-if="(draft.count ?? 0) > 1">
-          <label class="label" :for="`${id}-rows`">In how many rows</label>
+          <label class="label" :for="`${id}-rows`">{{ tell('in-how-many-rows') }}</label>
           <input
             :id="`${id}-rows`"
             v-model.number="draft.rows"
@@ -205,19 +209,19 @@ function year(event: Event) {
           <p v-if="wrong['/rows']" class="wrong">{{ wrong['/rows'] }}</p>
         </div>
         <label class="flex gap-2 items-center self-end min-h-touch">
-          <input v-model="draft.in_pot" type="checkbox" /> in a pot
+          <input v-model="draft.in_pot" type="checkbox" /> {{ tell('in-a-pot') }}
         </label>
         <MeasureField
           v-if="(draft.count ?? 0) > 1"
           v-model="draft.spacing_m"
-          label="Apart in the row"
+          :label="tell('apart-in-the-row')"
           kind="length"
           :wrong="wrong['/spacing_m']"
         />
         <MeasureField
           v-if="draft.rows > 1"
           v-model="draft.row_spacing_m"
-          label="Between rows"
+          :label="tell('between-rows')"
           kind="length"
           :wrong="wrong['/row_spacing_m']"
         />

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Paste or pick a list of trees; it is checked line by line, and saved whole or not at all. */
+import tell from 'words:start'
 import PickOne from '@/controls/PickOne.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Grove, type Schemas } from '@/api/client'
@@ -36,38 +37,36 @@ async function send(save: boolean) {
 </script>
 
 <template>
-  <section aria-label="A list of trees">
-    <h2 class="text-part">Or a list, as CSV or GeoJSON</h2>
+  <section :aria-label="tell('a-list-of-trees')">
+    <h2 class="text-part">{{ tell('or-a-list-as-csv') }}</h2>
     <p class="text-note text-ink2">
-      Columns: block, row, place, species, planted_year; and if known cultivar, rootstock,
       {{
-        units === 'us'
-          ? 'pot_gal, union_ft, height_ft, spread_ft, trunk_in, x_ft, y_ft. In metres they end in _m, _mm and _l.'
-          : 'pot_l, union_m, height_m, spread_m, trunk_mm, x, y. In feet they end in _ft, _in and _gal.'
+        tell('columns-block-row-place-species', {
+          which: units === 'us' ? tell('pot-gal-union-ft-height') : tell('pot-l-union-m-height'),
+        })
       }}
     </p>
     <p class="text-note text-ink2">
-      GeoJSON of a survey: points are trees with these columns as properties; outlines are blocks,
-      their rows counted out by their spacing and bearing, as the guide says.
+      {{ tell('geojson-of-a-survey-points') }}
     </p>
-    <label class="label mt-2" for="list">Paste the list</label>
+    <label class="label mt-2" for="list">{{ tell('paste-the-list') }}</label>
     <textarea
       id="list"
       v-model="text"
       rows="6"
       class="field font-mono text-small"
-      placeholder="block,row,place,species,planted_year,cultivar&#10;Alto,1,1,avocado,2016,Hass"
+      :placeholder="tell('block-row-place-species-planted')"
     />
     <div class="flex flex-wrap gap-2 mt-2 items-center">
       <label class="btn btn-small"
-        >Pick a file
+        >{{ tell('pick-a-file') }}
         <input
           type="file"
           accept=".csv,.geojson,.json,text/csv,text/plain,application/geo+json"
           class="sr-only"
           @change="file"
       /></label>
-      <label class="sr-only" for="list-site">Place</label>
+      <label class="sr-only" for="list-site">{{ tell('place') }}</label>
       <PickOne
         v-if="grove.sites.length > 1"
         id="list-site"
@@ -82,7 +81,7 @@ async function send(save: boolean) {
         :disabled="!text.trim() || busy"
         @click="send(false)"
       >
-        Check it
+        {{ tell('check-it') }}
       </button>
       <button
         type="button"
@@ -90,27 +89,24 @@ async function send(save: boolean) {
         :disabled="!text.trim() || busy"
         @click="send(true)"
       >
-        {{ busy ? 'Reading …' : 'Import it' }}
+        {{ busy ? tell('reading') : tell('import-it') }}
       </button>
     </div>
     <p v-if="trouble" class="wrong mt-2" role="alert">{{ trouble }}</p>
     <div v-if="result" class="mt-2" role="status">
       <p v-if="result.saved">
-        {{ result.trees }} trees in {{ result.blocks }}
-        {{ result.blocks === 1 ? 'block' : 'blocks' }} stand there now.
+        {{ tell('trees-in-blocks-stand-there', { trees: result.trees, blocks: result.blocks }) }}
       </p>
       <p v-else-if="!result.problems.length">
-        The list is in order: {{ result.trees }} trees in {{ result.blocks }}
-        {{ result.blocks === 1 ? 'block' : 'blocks' }}.
+        {{ tell('the-list-is-in-order', { trees: result.trees, blocks: result.blocks }) }}
       </p>
       <template v-else>
         <p class="wrong">
-          Nothing was saved. {{ result.problems.length }}
-          {{ result.problems.length === 1 ? 'thing' : 'things' }} to put right:
+          {{ tell('nothing-was-saved-things-to', { problems: result.problems.length }) }}
         </p>
         <ul class="list-disc pl-5">
           <li v-for="(p, i) in result.problems.slice(0, 30)" :key="i">
-            {{ surveyed ? 'feature' : 'line' }} {{ p.line
+            {{ surveyed ? tell('feature') : tell('line-2') }} {{ p.line
             }}<template v-if="p.column">, {{ p.column }}</template
             >: {{ p.message }}
           </li>

@@ -3,11 +3,12 @@
  * Where the trees stand: a town, or here; the climate is proposed with its reason and may be
  * corrected, or typed as twelve pairs of temperatures.
  */
+import tell from 'words:start'
 import DayField from '@/controls/DayField.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
-import { MONTHS, monthDayWords } from '@/geometry/day'
+import { months, monthDayWords } from '@/geometry/day'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, nextTick, reactive, ref, useId, watch } from 'vue'
 import TownField, { type Town } from './TownField.vue'
@@ -80,7 +81,7 @@ async function byZone() {
     const query = { zone: draft.zone.trim() }
     propose(await heed(api.GET('/api/places/zone', { params: { query } })))
   } catch {
-    wrongZone.value = 'is no hardiness zone; they go from 1a to 13b, such as 7b'
+    wrongZone.value = tell('is-no-hardiness-zone-they')
   }
 }
 const picked = computed(() => data.value?.climates.find((c) => c.id === draft.climate))
@@ -106,7 +107,7 @@ async function save() {
   const latitude = degrees(draft.latitude)
   if (latitude === null) {
     fields.value = {
-      '/latitude': 'pick a town, or give the latitude: a number, minus in the south',
+      '/latitude': tell('pick-a-town-or-give'),
     }
     return showTrouble()
   }
@@ -135,17 +136,22 @@ async function showTrouble() {
 </script>
 
 <template>
-  <form ref="form" class="grid gap-3" aria-label="Where the trees stand" @submit.prevent="save">
+  <form
+    ref="form"
+    class="grid gap-3"
+    :aria-label="tell('where-the-trees-stand')"
+    @submit.prevent="save"
+  >
     <div class="grid sm:grid-cols-2 gap-3">
       <div>
-        <label class="label" :for="`${id}h`">Name of the place</label>
+        <label class="label" :for="`${id}h`">{{ tell('name-of-the-place') }}</label>
         <input
           :id="`${id}h`"
           v-model="draft.site"
           class="field"
           maxlength="120"
           required
-          placeholder="my garden"
+          :placeholder="tell('my-garden')"
           :aria-invalid="!!fields['/site']"
         />
         <p v-if="fields['/site']" class="wrong">{{ fields['/site'] }}</p>
@@ -160,15 +166,15 @@ async function showTrouble() {
         class="link"
         @click="draft.climate = proposal.runner_up"
       >
-        Rather {{ named(proposal.runner_up) }}
+        {{ tell('rather', { runnerUp: named(proposal.runner_up) }) }}
       </button>
-      <span v-else>Taken: {{ named(draft.climate) }}.</span>
+      <span v-else>{{ tell('taken-2', { climate: named(draft.climate) }) }}</span>
     </p>
     <details :open="!!(fields['/latitude'] || fields['/longitude'])">
-      <summary class="tag text-lead">No town near: coordinates, or a hardiness zone</summary>
+      <summary class="tag text-lead">{{ tell('no-town-near-coordinates-or') }}</summary>
       <div class="grid sm:grid-cols-2 gap-3 mt-2">
         <div>
-          <label class="label" :for="`${id}l`">Latitude, minus in the south</label>
+          <label class="label" :for="`${id}l`">{{ tell('latitude-minus-in-the-south') }}</label>
           <input
             :id="`${id}l`"
             v-model="draft.latitude"
@@ -181,7 +187,7 @@ async function showTrouble() {
           <p v-if="fields['/latitude']" class="wrong">{{ fields['/latitude'] }}</p>
         </div>
         <div>
-          <label class="label" :for="`${id}o`">Longitude, minus in the west</label>
+          <label class="label" :for="`${id}o`">{{ tell('longitude-minus-in-the-west') }}</label>
           <input
             :id="`${id}o`"
             v-model="longitude"
@@ -194,13 +200,13 @@ async function showTrouble() {
           <p v-if="fields['/longitude']" class="wrong">{{ fields['/longitude'] }}</p>
         </div>
         <div>
-          <label class="label" :for="`${id}z`">Hardiness zone</label>
+          <label class="label" :for="`${id}z`">{{ tell('hardiness-zone') }}</label>
           <input
             :id="`${id}z`"
             v-model="draft.zone"
             class="field"
             maxlength="10"
-            placeholder="9a"
+            :placeholder="tell('n-9a')"
             :aria-invalid="!!wrongZone"
             @change="byZone"
           />
@@ -209,9 +215,11 @@ async function showTrouble() {
       </div>
     </details>
     <details v-if="!draft.own" :open="!!fields['/climate']">
-      <summary class="tag text-lead">Nearest climate{{ picked ? `: ${picked.name}` : '' }}</summary>
+      <summary class="tag text-lead">
+        {{ tell('nearest-climate', { picked: picked ? `: ${picked.name}` : '' }) }}
+      </summary>
       <fieldset>
-        <legend class="sr-only">Nearest climate</legend>
+        <legend class="sr-only">{{ tell('nearest-climate-2') }}</legend>
         <div class="grid sm:grid-cols-2 gap-2">
           <label
             v-for="c in data?.climates ?? []"
@@ -228,30 +236,45 @@ async function showTrouble() {
             />
             <b class="tag text-lead">{{ c.name }}</b>
             <span class="text-small">
-              coldest month {{ shown(Math.min(...c.tmin_c)) }}, warmest
-              {{ shown(Math.max(...c.tmax_c)) }} {{ units === 'metric' ? '°C' : '°F' }};
-              {{ c.last_frost ? `frost to ${monthDayWords(c.last_frost)}` : 'no frost' }}
+              {{
+                tell('coldest-month-warmest-2', {
+                  Math: shown(Math.min(...c.tmin_c)),
+                  Math2: shown(Math.max(...c.tmax_c)),
+                  which: units === 'metric' ? tell('c') : tell('f'),
+                  lastFrost: c.last_frost
+                    ? tell('frost-to', { lastFrost: monthDayWords(c.last_frost) })
+                    : tell('no-frost'),
+                })
+              }}
             </span>
           </label>
         </div>
         <p v-if="fields['/climate']" class="wrong">{{ fields['/climate'] }}</p>
         <button type="button" class="link mt-2" @click="takeOwn">
-          Type your own twelve months{{ picked ? ', starting from this one' : '' }}
+          {{
+            tell('type-your-own-twelve-months', {
+              which: picked ? tell('starting-from-this-one') : '',
+            })
+          }}
         </button>
       </fieldset>
     </details>
     <fieldset v-else>
       <legend class="label">
-        Mean daily minimum and maximum of each month, {{ units === 'metric' ? '°C' : '°F' }}
+        {{
+          tell('mean-daily-minimum-and-maximum', {
+            which: units === 'metric' ? tell('c') : tell('f'),
+          })
+        }}
       </legend>
       <div class="grid grid-cols-4 sm:grid-cols-6 gap-2">
-        <div v-for="(m, i) in MONTHS" :key="m">
+        <div v-for="(m, i) in months()" :key="m">
           <b class="tag">{{ m }}</b>
           <input
             v-model="draft.tmin[i]"
             class="field"
             inputmode="text"
-            :aria-label="`${m}, minimum`"
+            :aria-label="tell('minimum-2', { m })"
             :aria-invalid="!!fields[`/tmin_c/${i}`]"
             placeholder="min"
           />
@@ -259,9 +282,9 @@ async function showTrouble() {
             v-model="draft.tmax[i]"
             class="field mt-1"
             inputmode="text"
-            :aria-label="`${m}, maximum`"
+            :aria-label="tell('maximum-2', { m })"
             :aria-invalid="!!fields[`/tmax_c/${i}`]"
-            placeholder="max"
+            :placeholder="tell('max')"
           />
           <p v-if="fields[`/tmin_c/${i}`] || fields[`/tmax_c/${i}`]" class="wrong">
             {{ fields[`/tmin_c/${i}`] ?? fields[`/tmax_c/${i}`] }}
@@ -269,22 +292,22 @@ async function showTrouble() {
         </div>
       </div>
       <label class="flex gap-2 items-center mt-3"
-        ><input v-model="draft.frost" type="checkbox" /> There is frost in one year of ten</label
+        ><input v-model="draft.frost" type="checkbox" /> {{ tell('there-is-frost-in-one') }}</label
       >
       <div v-if="draft.frost" class="grid sm:grid-cols-2 gap-3 mt-2">
         <div>
-          <label class="label" :for="`${id}lf`">Last frost of spring, one year in ten</label>
+          <label class="label" :for="`${id}lf`">{{ tell('last-frost-of-spring-one') }}</label>
           <DayField :id="`${id}lf`" v-model="draft.last" yearly />
           <p v-if="fields['/last_frost']" class="wrong">{{ fields['/last_frost'] }}</p>
         </div>
         <div>
-          <label class="label" :for="`${id}ff`">First frost of autumn, one year in ten</label>
+          <label class="label" :for="`${id}ff`">{{ tell('first-frost-of-autumn-one') }}</label>
           <DayField :id="`${id}ff`" v-model="draft.first" yearly />
           <p v-if="fields['/first_frost']" class="wrong">{{ fields['/first_frost'] }}</p>
         </div>
       </div>
       <button type="button" class="link mt-2" @click="draft.own = false">
-        Pick a climate instead
+        {{ tell('pick-a-climate-instead') }}
       </button>
     </fieldset>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
@@ -292,7 +315,7 @@ async function showTrouble() {
       class="btn btn-go w-full sm:w-auto sm:justify-self-start sm:px-10"
       :disabled="saving || !draft.site"
     >
-      Here my trees stand
+      {{ tell('here-my-trees-stand') }}
     </button>
   </form>
 </template>

@@ -3,6 +3,7 @@
  * What stands there, said in a sentence and read while it is typed; what was understood is shown,
  * what was not is struck through, what lacks is asked.
  */
+import tell from 'words:start'
 import PickOne from '@/controls/PickOne.vue'
 import { useNames } from '@/composables/useNames'
 import { useSettings } from '@/composables/useSettings'
@@ -96,8 +97,8 @@ const kinds = computed(() => rows('species'))
 </script>
 
 <template>
-  <section aria-label="Say what stands there">
-    <label class="label" for="say">Say it</label>
+  <section :aria-label="tell('say-what-stands-there')">
+    <label class="label" for="say">{{ tell('say-it') }}</label>
     <textarea
       id="say"
       v-model="text"
@@ -105,18 +106,20 @@ const kinds = computed(() => rows('species'))
       rows="2"
       maxlength="600"
       autocomplete="off"
-      :placeholder="`one old orange, ${units === 'us' ? '15 ft' : '4.5 m'} tall, and a lemon in a pot`"
+      :placeholder="tell('one-old-orange-tall-and', { which: units === 'us' ? '15 ft' : '4.5 m' })"
       @input="typed"
     ></textarea>
     <p class="text-note text-ink2 mt-1">
-      Or: row 3, 24 navels alike; 12 Hass avocados on clonal Mexican, planted 2015; 10 rows of 20
-      Keitt,
-      {{ units === 'us' ? '10 ft by 20 ft' : '3 m by 6 m' }}.
+      {{
+        tell('or-row-3-24-navels', {
+          which: units === 'us' ? tell('n-10-ft-by-20-ft') : tell('n-3-m-by-6-m'),
+        })
+      }}
     </p>
     <p
       v-if="understood?.unread.length"
       class="mt-1"
-      aria-label="What was read; words struck through were not used"
+      :aria-label="tell('what-was-read-words-struck')"
     >
       <template v-for="(part, i) in parts" :key="i"
         ><s v-if="part.unread" class="text-ink2">{{ part.text }}</s
@@ -126,7 +129,7 @@ const kinds = computed(() => rows('species'))
     <form
       v-if="drafts.length"
       class="mt-3 grid gap-4"
-      aria-label="What was understood"
+      :aria-label="tell('what-was-understood')"
       @submit.prevent="plant"
     >
       <GroupCard
@@ -139,14 +142,16 @@ const kinds = computed(() => rows('species'))
         :wrong="nth === wrongAt ? fields : {}"
       />
       <div v-if="grove.sites.length > 1">
-        <label class="label" for="p-site">Place</label>
+        <label class="label" for="p-site">{{ tell('place') }}</label>
         <PickOne id="p-site" v-model="site" class="field">
           <option v-for="s in grove.sites" :key="s.id" :value="s.id">{{ s.name }}</option>
         </PickOne>
       </div>
       <button class="btn btn-go" :disabled="!ready || busy">
         {{
-          drafts.length > 1 || (drafts[0]?.count ?? 1) > 1 ? 'They stand there' : 'It stands there'
+          drafts.length > 1 || (drafts[0]?.count ?? 1) > 1
+            ? tell('they-stand-there')
+            : tell('it-stands-there')
         }}
       </button>
     </form>
@@ -154,9 +159,9 @@ const kinds = computed(() => rows('species'))
       {{ trouble || reading.trouble.value }}
     </p>
     <div class="flex flex-wrap gap-3 items-center mt-3">
-      <label class="text-ink2" for="one-more">or pick a kind</label>
+      <label class="text-ink2" for="one-more">{{ tell('or-pick-a-kind') }}</label>
       <PickOne id="one-more" class="field !w-56" model-value="" @update:model-value="add">
-        <option value="">one more tree</option>
+        <option value="">{{ tell('one-more-tree') }}</option>
         <option v-for="k in kinds" :key="k.id" :value="k.id">{{ k.name }}</option>
       </PickOne>
     </div>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** One of the three questions: a station on the staff, done, asked now, or still to come. */
+import tell from 'words:start'
 defineProps<{ nth: number; name: string; state: 'done' | 'now' | 'later'; says?: string }>()
 </script>
 
@@ -7,7 +8,9 @@ defineProps<{ nth: number; name: string; state: 'done' | 'now' | 'later'; says?:
   <section class="station" :class="state" :aria-label="name">
     <header class="flex flex-wrap items-baseline gap-x-3">
       <component :is="state === 'now' ? 'h1' : 'h2'" class="name">{{ name }}</component>
-      <span v-if="state === 'now'" class="tag text-ink2 ml-auto">{{ nth }} of 3</span>
+      <span v-if="state === 'now'" class="tag text-ink2 ml-auto">{{
+        tell('of-3-2', { nth })
+      }}</span>
       <span v-else-if="state === 'done'" class="ml-auto"><slot name="change" /></span>
     </header>
     <p v-if="says" class="text-ink2">{{ says }}</p>

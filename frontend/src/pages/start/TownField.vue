@@ -1,5 +1,7 @@
 <script setup lang="ts">
 /** A town by the beginning of its name, told apart by region and country; or where one stands. */
+import { decimals } from '@/words/numbers'
+import tell from 'words:start'
 import { api, heed, type Schemas } from '@/api/client'
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
 import { useQuery } from '@tanstack/vue-query'
@@ -27,7 +29,9 @@ function pick(picked: Town | null) {
 }
 const where = (t: Town) => [t.region, t.country].filter(Boolean).join(', ')
 const degrees = (t: Town) =>
-  `${Math.abs(t.latitude).toFixed(1)}° ${t.latitude < 0 ? 'south' : 'north'}`
+  t.latitude < 0
+    ? tell('degrees-south', { degrees: decimals(-t.latitude, 1) })
+    : tell('degrees-north', { degrees: decimals(t.latitude, 1) })
 function here() {
   trouble.value = ''
   navigator.geolocation.getCurrentPosition(
@@ -43,7 +47,7 @@ function here() {
         people: 0,
       })
     },
-    () => (trouble.value = 'This device did not say where it is; type a town.'),
+    () => (trouble.value = tell('this-device-did-not-say')),
     { timeout: 15000 },
   )
 }
@@ -52,18 +56,18 @@ function here() {
 <template>
   <div>
     <Combobox :model-value="town" nullable as="div" class="relative" @update:model-value="pick">
-      <label class="label" :for="id">Nearest town</label>
+      <label class="label" :for="id">{{ tell('nearest-town') }}</label>
       <div class="flex gap-2">
         <ComboboxInput
           :id="id"
           class="field"
           autocomplete="off"
           maxlength="80"
-          placeholder="its name"
+          :placeholder="tell('its-name-2')"
           :display-value="(t) => (t ? [(t as Town).name, where(t as Town)].join(', ') : typed)"
           @change="typed = $event.target.value"
         />
-        <button type="button" class="btn" @click="here">Here</button>
+        <button type="button" class="btn" @click="here">{{ tell('here') }}</button>
       </div>
       <ComboboxOptions
         v-if="typed.trim().length > 1 && data"
@@ -81,8 +85,7 @@ function here() {
           </div>
         </ComboboxOption>
         <p v-if="!data.places.length && !isFetching" class="px-3 py-2">
-          No town of 5,000 people or more is called so. Type a larger one near, or the latitude
-          below.
+          {{ tell('no-town-of-5-000') }}
         </p>
       </ComboboxOptions>
     </Combobox>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** The third question: what is wanted of the trees that stand there now. */
+import tell from 'words:start'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type GroveTree } from '@/api/client'
 import { useWork } from '@/composables/useStage'
@@ -17,11 +18,36 @@ const emit = defineEmits<{ done: [] }>()
 const { units } = useSettings()
 const router = useRouter()
 const WANTS = [
-  { id: 'lower', name: 'A height to pick from' },
-  { id: 'tidy', name: 'Tidy, as it is' },
-  { id: 'first', name: 'Its first years: shape it' },
-  { id: 'renew', name: 'Bring it back: it is old or let go' },
-  { id: 'frost', name: 'Frost hurt it' },
+  {
+    id: 'lower',
+    get name() {
+      return tell('a-height-to-pick-from')
+    },
+  },
+  {
+    id: 'tidy',
+    get name() {
+      return tell('tidy-as-it-is')
+    },
+  },
+  {
+    id: 'first',
+    get name() {
+      return tell('its-first-years-shape-it')
+    },
+  },
+  {
+    id: 'renew',
+    get name() {
+      return tell('bring-it-back-it-is')
+    },
+  },
+  {
+    id: 'frost',
+    get name() {
+      return tell('frost-hurt-it')
+    },
+  },
 ] as const
 type Want = (typeof WANTS)[number]['id']
 const wants = ref<Record<string, Want>>({})
@@ -59,12 +85,20 @@ async function go() {
 </script>
 
 <template>
-  <form class="grid gap-4" aria-label="What is wanted" data-test="planted" @submit.prevent="go">
+  <form
+    class="grid gap-4"
+    :aria-label="tell('what-is-wanted')"
+    data-test="planted"
+    @submit.prevent="go"
+  >
     <fieldset v-for="{ tree, count } in groups" :key="tree.id" class="sheet-card">
       <legend class="plate">
-        {{ tree.name }}<span v-if="count > 1" class="text-ink2">and {{ count - 1 }} more</span>
+        {{ tree.name
+        }}<span v-if="count > 1" class="text-ink2">{{
+          tell('and-more-2', { count: count - 1 })
+        }}</span>
       </legend>
-      <p class="text-ink2">{{ tree.kind_name }}. Today: {{ tree.need }}.</p>
+      <p class="text-ink2">{{ tell('today-5', { kindName: tree.kind_name, need: tree.need }) }}</p>
       <div class="flex flex-wrap gap-2 mt-2">
         <button
           v-for="w in WANTS"
@@ -81,7 +115,7 @@ async function go() {
       <div v-if="wants[tree.id] === 'lower'" class="mt-3 grid gap-2">
         <MeasureField
           :model-value="heights[tree.id] ?? null"
-          label="How high"
+          :label="tell('how-high-2')"
           kind="length"
           :wrong="fields['/height_m']"
           @update:model-value="heights[tree.id] = $event"
@@ -101,7 +135,7 @@ async function go() {
     </fieldset>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <button class="btn btn-go" :disabled="busy">
-      {{ Object.keys(wants).length ? 'What may be done today' : 'Not now: what may be done today' }}
+      {{ Object.keys(wants).length ? tell('what-may-be-done-today') : tell('not-now-what-may-be') }}
     </button>
   </form>
 </template>

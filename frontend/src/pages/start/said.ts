@@ -1,4 +1,5 @@
 /** Groups that were said, as drafts that the grower puts right before they are planted. */
+import tell from 'words:start'
 import type { Schemas } from '@/api/client'
 
 export type Said = Schemas['GroupOut']
@@ -32,7 +33,7 @@ export function draftOf(said: Said): Draft {
     species: said.species ?? '',
     cultivar: said.cultivar ?? '',
     rootstock: said.rootstock ?? '',
-    block: said.block ?? (said.in_pot ? 'Pots' : 'Garden'),
+    block: said.block ?? (said.in_pot ? tell('pots') : tell('garden')),
     row: said.row ?? '',
     rows: said.rows ?? 1,
     spacing_m: said.spacing_m ?? null,

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 /** One piece of work: what, where, why, until when, how long; done, or put off with a reason. */
+import { decimals } from '@/words/numbers'
+import tell from 'words:today'
 import SaidText from '@/controls/SaidText.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Schemas } from '@/api/client'
@@ -33,20 +35,28 @@ const where = computed(() => {
   const apart = props.withBlock || props.item.kind === 'too-late' || props.item.later
   const inBlock = apart ? `${props.item.block}, ` : ''
   const named =
-    inBlock + (rows.length > 1 ? `rows ${rows[0]} to ${rows[rows.length - 1]}` : `row ${rows[0]}`)
-  return `${named}, ${trees.length} trees`
+    inBlock +
+    (rows.length > 1
+      ? tell('rows-to', { rows: rows[0], rows2: rows[rows.length - 1] })
+      : tell('row-8', { rows: rows[0] }))
+  return tell('trees-7', { named, trees: trees.length })
 })
 const onePass = computed(() => props.item.reasons.find((r) => r.code === 'one-pass'))
 const minutes = computed(() => {
   const m = props.item.minutes
-  return m >= 90 ? `${(m / 60).toFixed(1)} h` : `${Math.max(1, Math.round(m))} min`
+  return m >= 90 ? `${decimals(m / 60, 1)} h` : `${Math.max(1, Math.round(m))} min`
 })
 const until = computed(() => {
   const i = props.item
-  if (i.kind === 'too-late') return i.last_good ? `its window closed ${dayWords(i.last_good)}` : ''
-  if (i.kind === 'come-back') return i.last_good ? `due ${dayWords(i.last_good)}` : ''
-  const from = i.opens && i.opens > props.day ? `from ${dayWords(i.opens)}, ` : ''
-  return i.last_good ? `${from}last good day ${dayWords(i.last_good)}` : 'any day'
+  if (i.kind === 'too-late')
+    return i.last_good ? tell('its-window-closed', { lastGood: dayWords(i.last_good) }) : ''
+  if (i.kind === 'come-back')
+    return i.last_good ? tell('due', { lastGood: dayWords(i.last_good) }) : ''
+  const from =
+    i.opens && i.opens > props.day ? tell('from-6', { opens: dayWords(i.opens) }) + ' ' : ''
+  return i.last_good
+    ? tell('last-good-day-2', { from, lastGood: dayWords(i.last_good) })
+    : tell('any-day-2')
 })
 function pick(tree: string, on: boolean) {
   if (on) chosen.value.add(tree)
@@ -97,7 +107,7 @@ const putOff = () =>
   )
 function notYet() {
   later.until = props.item.ask_again!
-  later.why = `not yet: ${props.item.asks!}`
+  later.why = tell('not-yet-2', { asks: props.item.asks! })
   void putOff()
 }
 const letGo = () =>
@@ -137,7 +147,7 @@ const cutsAt = computed(() => {
         }}</span>
       </h3>
       <p v-if="item.closed_by" class="text-note font-semibold" data-test="closed">
-        Stopped: {{ item.closed_by }}
+        {{ tell('stopped', { closedBy: item.closed_by }) }}
       </p>
       <p class="text-note text-ink2">
         <SaidText :text="item.reasons[0]?.text ?? ''" />{{ ' ' }}
@@ -148,10 +158,10 @@ const cutsAt = computed(() => {
         <button
           type="button"
           class="link text-ink no-print"
-          :aria-label="`Why: ${where}, ${item.says}`"
+          :aria-label="tell('why-4', { where, item: item.says })"
           @click="$emit('working', item)"
         >
-          Why
+          {{ tell('why') }}
         </button>
       </p>
       <SayButtons
@@ -161,7 +171,7 @@ const cutsAt = computed(() => {
         :of="where"
       />
       <p v-if="item.later" class="text-note">
-        Put off to {{ dayWords(item.later.until) }}: {{ item.later.why }}
+        {{ tell('put-off-to', { until: dayWords(item.later.until), why: item.later.why }) }}
       </p>
       <p
         v-if="item.asks && item.ask_again"
@@ -170,13 +180,17 @@ const cutsAt = computed(() => {
       >
         <b class="text-note">{{ item.asks }}</b>
         <button type="button" class="btn btn-small" @click="notYet">
-          Not yet: ask again {{ dayWords(item.ask_again) }}
+          {{ tell('not-yet-ask-again', { askAgain: dayWords(item.ask_again) }) }}
         </button>
       </p>
       <p v-if="item.instead" class="text-note">{{ item.instead }}</p>
       <details v-if="item.trees.length > 1" class="text-note no-print">
         <summary class="min-h-8 py-1">
-          The trees{{ chosen.size < item.trees.length ? `, ${chosen.size} chosen` : '' }}
+          {{
+            tell('the-trees', {
+              size: chosen.size < item.trees.length ? tell('chosen-3', { size: chosen.size }) : '',
+            })
+          }}
         </summary>
         <ul class="flex flex-wrap gap-x-4 gap-y-1 mt-1">
           <li v-for="t in item.trees" :key="t.id" class="inline-flex items-center gap-1.5 min-h-8">
@@ -204,28 +218,30 @@ const cutsAt = computed(() => {
       <form
         v-if="mode === 'later'"
         class="grid sm:grid-cols-[auto_1fr_auto] gap-2 items-end mt-2"
-        aria-label="Put off"
+        :aria-label="tell('put-off')"
         @submit.prevent="putOff"
       >
         <div>
-          <label class="label" :for="`${id}u`">To which day</label>
+          <label class="label" :for="`${id}u`">{{ tell('to-which-day') }}</label>
           <DayField :id="`${id}u`" v-model="later.until" :min="addDays(day, 1)" required />
           <p v-if="fields['/until']" class="wrong">{{ fields['/until'] }}</p>
         </div>
         <div>
-          <label class="label" :for="`${id}w`">Why</label>
+          <label class="label" :for="`${id}w`">{{ tell('why') }}</label>
           <input
             :id="`${id}w`"
             v-model="later.why"
             class="field"
             maxlength="200"
             required
-            placeholder="soil too wet for the ladder"
+            :placeholder="tell('soil-too-wet-for-the')"
             :aria-invalid="!!fields['/why']"
           />
           <p v-if="fields['/why']" class="wrong">{{ fields['/why'] }}</p>
         </div>
-        <button class="btn btn-small" :disabled="!later.why.trim() || !chosen.size">Put off</button>
+        <button class="btn btn-small" :disabled="!later.why.trim() || !chosen.size">
+          {{ tell('put-off') }}
+        </button>
         <button
           v-if="item.kind === 'found'"
           type="button"
@@ -233,22 +249,24 @@ const cutsAt = computed(() => {
           :disabled="!later.why.trim() || !chosen.size"
           @click="letGo"
         >
-          Not to be done
+          {{ tell('not-to-be-done') }}
         </button>
       </form>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     </div>
     <div v-if="item.kind !== 'too-late'" class="acts no-print">
-      <RouterLink v-if="item.plan_id" class="btn btn-small" :to="`/sheet/${item.plan_id}`"
-        >Open the sheet</RouterLink
-      >
+      <RouterLink v-if="item.plan_id" class="btn btn-small" :to="`/sheet/${item.plan_id}`">{{
+        tell('open-the-sheet')
+      }}</RouterLink>
       <template v-else>
-        <RouterLink v-if="cutsAt" class="btn btn-small" :to="cutsAt">Its cuts</RouterLink>
+        <RouterLink v-if="cutsAt" class="btn btn-small" :to="cutsAt">{{
+          tell('its-cuts')
+        }}</RouterLink>
         <RouterLink
           v-else-if="item.trees.length === 1"
           class="btn btn-small"
           :to="`/tree/${item.trees[0]!.id}`"
-          >The tree</RouterLink
+          >{{ tell('the-tree-3') }}</RouterLink
         >
         <button
           v-if="!item.closed_by"
@@ -256,20 +274,20 @@ const cutsAt = computed(() => {
           class="btn btn-small"
           :disabled="!chosen.size"
           :aria-expanded="mode === 'done'"
-          :aria-label="`${mode === 'done' ? 'Not yet' : 'Done'}: ${where}, ${item.says}`"
+          :aria-label="`${mode === 'done' ? tell('not-yet') : tell('done')}: ${where}, ${item.says}`"
           @click="mode = mode === 'done' ? '' : 'done'"
         >
-          {{ mode === 'done' ? 'Not yet' : 'Done' }}
+          {{ mode === 'done' ? tell('not-yet') : tell('done') }}
         </button>
         <button
           v-if="!item.later"
           type="button"
           class="btn btn-small"
           :aria-expanded="mode === 'later'"
-          :aria-label="`Put off: ${where}, ${item.says}`"
+          :aria-label="tell('put-off-2', { where, item: item.says })"
           @click="mode = mode === 'later' ? '' : 'later'"
         >
-          Later
+          {{ tell('later') }}
         </button>
       </template>
     </div>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** One limb that was touched: how thick, which way it runs, what it carries, what is wrong. */
+import tell from 'words:trace'
 import type { Schemas } from '@/api/client'
 import { useNames } from '@/composables/useNames'
 import WordField from '@/controls/WordField.vue'
@@ -42,27 +43,33 @@ const turned = (deg: number) => ({
       :aria-expanded="open"
       @click="emit('select')"
     >
-      <b class="tag text-lead">Limb {{ nth }}</b>
+      <b class="tag text-lead">{{ tell('limb', { nth }) }}</b>
       <span v-if="share" class="num ml-auto">
-        {{ shareWords(share.share) }} of the leaf traced<template
-          v-if="share.high - share.low > 0.011"
-          >, {{ percent(share.low) }} to {{ percent(share.high) }} %</template
-        >
+        {{ tell('of-the-leaf-traced', { share: shareWords(share.share) })
+        }}<template v-if="share.high - share.low > 0.011">{{
+          tell('to-13', { low: percent(share.low), high: percent(share.high) })
+        }}</template>
       </span>
-      <span v-else class="ml-auto text-ink2">{{ limb.tip ? 'how thick?' : 'its tip next' }}</span>
+      <span v-else class="ml-auto text-ink2">{{
+        limb.tip ? tell('how-thick') : tell('its-tip-next')
+      }}</span>
     </button>
     <p v-for="t in troubles" :key="t" class="wrong" role="alert">{{ t }}</p>
     <div v-if="open && limb.tip" class="grid gap-2 mt-1">
-      <p class="label">How thick at its base</p>
+      <p class="label">{{ tell('how-thick-at-its-base') }}</p>
       <ThickPick
         :thick="limb.thick"
-        :label="`How thick limb ${nth} is at its base`"
+        :label="tell('how-thick-limb-is-at', { nth })"
         :touching="touching"
         @class="emit('change', { thick: { class: $event } })"
         @across="emit('across')"
       />
-      <p class="label">Which way it runs</p>
-      <div role="group" :aria-label="`Which way limb ${nth} runs`" class="flex flex-wrap gap-1.5">
+      <p class="label">{{ tell('which-way-it-runs') }}</p>
+      <div
+        role="group"
+        :aria-label="tell('which-way-limb-runs', { nth })"
+        class="flex flex-wrap gap-1.5"
+      >
         <button
           v-for="t in ways"
           :key="t.id"
@@ -74,19 +81,19 @@ const turned = (deg: number) => ({
           {{ t.says }}
         </button>
         <button type="button" class="btn btn-small" :aria-expanded="exact" @click="exact = !exact">
-          by compass
+          {{ tell('by-compass') }}
         </button>
       </div>
       <WordField
         v-if="exact"
-        label="Direction it runs"
+        :label="tell('direction-it-runs')"
         kind="direction"
         :standing="from"
         :model-value="limb.bearing_deg"
         @update:model-value="emit('change', { bearing_deg: $event })"
       />
       <button type="button" class="link justify-self-start min-h-touch" @click="emit('remove')">
-        Take this limb out
+        {{ tell('take-this-limb-out') }}
       </button>
     </div>
   </li>

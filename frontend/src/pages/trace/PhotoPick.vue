@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** A photo to trace on: one of the record, one taken now, or a file. */
+import tell from 'words:trace'
 import type { Picture } from './useTrace'
 import { useId } from 'vue'
 
@@ -27,13 +28,15 @@ async function taken(event: Event) {
         :key="p.id"
         type="button"
         class="thumb"
-        :aria-label="`Trace on the photo of ${p.day}`"
+        :aria-label="tell('trace-on-the-photo-of', { day: p.day })"
         @click="emit('picked', p)"
       >
         <img :src="`/api/photos/${p.id}.jpg`" :alt="`${name}, ${p.day}`" />
       </button>
     </div>
-    <label class="btn btn-go btn-tall justify-center" :for="`${id}-photo`">Take a photo</label>
+    <label class="btn btn-go btn-tall justify-center" :for="`${id}-photo`">{{
+      tell('take-a-photo')
+    }}</label>
     <input
       :id="`${id}-photo`"
       class="sr-only"
@@ -42,7 +45,7 @@ async function taken(event: Event) {
       capture="environment"
       @change="taken"
     />
-    <label class="btn justify-center" :for="`${id}-file`">Choose a picture</label>
+    <label class="btn justify-center" :for="`${id}-file`">{{ tell('choose-a-picture') }}</label>
     <input :id="`${id}-file`" class="sr-only" type="file" accept="image/*" @change="taken" />
   </div>
 </template>

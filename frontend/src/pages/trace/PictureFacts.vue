@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What the picture is measured by, how far off it was taken and from where. */
+import tell from 'words:trace'
 import MeasureField from '@/controls/MeasureField.vue'
 import WordField from '@/controls/WordField.vue'
 import { computed } from 'vue'
@@ -8,9 +9,33 @@ import type { Facts } from './useTrace'
 const facts = defineModel<Facts>({ required: true })
 defineProps<{ wrong: Record<string, string> }>()
 const SCALES = [
-  { id: 'staff', says: 'a staff or pole', label: 'How long it is' },
-  { id: 'person', says: 'a person', label: 'How tall they are' },
-  { id: 'tree', says: 'the tree itself', label: 'How tall the tree is' },
+  {
+    id: 'staff',
+    get says() {
+      return tell('a-staff-or-pole')
+    },
+    get label() {
+      return tell('how-long-it-is')
+    },
+  },
+  {
+    id: 'person',
+    get says() {
+      return tell('a-person')
+    },
+    get label() {
+      return tell('how-tall-they-are')
+    },
+  },
+  {
+    id: 'tree',
+    get says() {
+      return tell('the-tree-itself')
+    },
+    get label() {
+      return tell('how-tall-the-tree-is')
+    },
+  },
 ] as const
 const label = computed(() => SCALES.find((s) => s.id === facts.value.scale)!.label)
 const set = (change: Partial<Facts>) => (facts.value = { ...facts.value, ...change })
@@ -18,8 +43,8 @@ const set = (change: Partial<Facts>) => (facts.value = { ...facts.value, ...chan
 
 <template>
   <fieldset class="grid gap-2">
-    <legend class="label">Measured by, upright beside the trunk</legend>
-    <div class="flex flex-wrap gap-1.5" role="group" aria-label="Measured by">
+    <legend class="label">{{ tell('measured-by-upright-beside-the') }}</legend>
+    <div class="flex flex-wrap gap-1.5" role="group" :aria-label="tell('measured-by')">
       <button
         v-for="s in SCALES"
         :key="s.id"
@@ -41,16 +66,16 @@ const set = (change: Partial<Facts>) => (facts.value = { ...facts.value, ...chan
       />
       <MeasureField
         :model-value="facts.distance_m"
-        label="How far off you stood"
+        :label="tell('how-far-off-you-stood')"
         kind="length"
-        placeholder="not known"
+        :placeholder="tell('not-known')"
         :wrong="wrong['/picture/distance_m'] ?? wrong['/distance_m']"
         @update:model-value="set({ distance_m: $event })"
       />
     </div>
     <WordField
       :model-value="facts.from_deg"
-      label="From which side it was taken"
+      :label="tell('from-which-side-it-was')"
       kind="direction"
       @update:model-value="set({ from_deg: $event ?? facts.from_deg })"
     />

@@ -3,6 +3,7 @@
  * A second picture from another side, if wanted: its scale, then the tip of each limb. What runs
  * toward or away on the first is then seen.
  */
+import tell from 'words:trace'
 import PhotoTouch from '@/drawings/PhotoTouch.vue'
 import TouchMarks from '@/drawings/TouchMarks.vue'
 import { dueSecond, untouched, type Touch } from '@/geometry/trace'
@@ -23,10 +24,12 @@ const due = computed(() =>
 )
 const nth = computed(() => limbs.value.findIndex((l) => l.id === due.value) + 1)
 const asks = computed(() => {
-  if (due.value === 'foot') return 'On this picture, touch the foot of the trunk.'
-  if (due.value === 'low') return 'Touch the lower end of what it is measured by.'
-  if (due.value === 'high') return 'Touch its upper end.'
-  return due.value ? `Touch the tip of limb ${nth.value}.` : 'Every tip is touched.'
+  if (due.value === 'foot') return tell('on-this-picture-touch-the')
+  if (due.value === 'low') return tell('touch-the-lower-end-of')
+  if (due.value === 'high') return tell('touch-its-upper-end')
+  return due.value
+    ? tell('touch-the-tip-of-limb', { nth: nth.value })
+    : tell('every-tip-is-touched')
 })
 /** Both pictures are measured by the same thing, taken a quarter round. */
 function start(picture: Picture) {
@@ -74,9 +77,9 @@ const wrong = computed(() =>
 
 <template>
   <details :open="!!second">
-    <summary class="tag text-lead py-2.5">A second picture, if you want</summary>
+    <summary class="tag text-lead py-2.5">{{ tell('a-second-picture-if-you') }}</summary>
     <p class="text-note">
-      From another side, about a quarter round: what runs toward you or away is then measured too.
+      {{ tell('from-another-side-about-a') }}
     </p>
     <PhotoPick v-if="!second" :photos="photos" :name="name" :take="tracing.take" @picked="start" />
     <div v-else class="grid gap-2">
@@ -86,7 +89,7 @@ const wrong = computed(() =>
         :src="tracing.srcOf(second.picture.id)"
         :width="second.picture.width"
         :height="second.picture.height"
-        :says="`Second photo of ${name}. ${asks}`"
+        :says="tell('second-photo-of', { name, asks })"
         @touch="touch"
       >
         <template #default="{ scale }">
@@ -95,7 +98,7 @@ const wrong = computed(() =>
       </PhotoTouch>
       <div class="flex flex-wrap gap-2">
         <button v-if="nth" type="button" class="btn btn-small" @click="leave">
-          Not to be seen
+          {{ tell('not-to-be-seen') }}
         </button>
         <button
           type="button"
@@ -103,9 +106,11 @@ const wrong = computed(() =>
           :disabled="!second.touches.length"
           @click="undo"
         >
-          Undo on this picture
+          {{ tell('undo-on-this-picture') }}
         </button>
-        <button type="button" class="link" @click="second = null">Leave the second picture</button>
+        <button type="button" class="link" @click="second = null">
+          {{ tell('leave-the-second-picture') }}
+        </button>
       </div>
     </div>
   </details>

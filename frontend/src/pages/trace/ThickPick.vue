@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** How thick wood is, by hand: a class, or two touches across it. */
+import tell from 'words:trace'
 import { useNames } from '@/composables/useNames'
 import { useSettings } from '@/composables/useSettings'
 import { diameterWords } from '@/geometry/measure'
@@ -23,7 +24,7 @@ const classes = computed(() =>
       :aria-pressed="touching || !!thick.across"
       @click="emit('across')"
     >
-      touch across it
+      {{ tell('touch-across-it') }}
     </button>
     <button
       v-for="c in classes"

@@ -2,6 +2,7 @@
  * A trace in the making: kept on this device until Billhook has it, with its photo; undone touch by
  * touch.
  */
+import tell from 'words:trace'
 import { newId } from '@/api/ids'
 import { api, heed, Refused, type Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
@@ -138,7 +139,7 @@ export function useTrace(tree: Ref<string>, name: () => string) {
     const { width, height } = await createImageBitmap(small)
     const id = newId()
     const path = `/api/photos/${id}?tree_id=${tree.value}&moment=before`
-    const says = `A photo of ${name()}`
+    const says = tell('a-photo-of-2', { name: name() })
     await put({ says, tree: tree.value, method: 'PUT', path, body: null, blob: small })
     return { id, width, height }
   }
@@ -174,7 +175,7 @@ export function useTrace(tree: Ref<string>, name: () => string) {
     id = newId()
     sent.value = 'waits'
     await put({
-      says: `The limbs of ${name()}, traced`,
+      says: tell('the-limbs-of-traced', { name: name() }),
       tree: tree.value,
       method: 'POST',
       path: `/api/trees/${tree.value}/traces`,

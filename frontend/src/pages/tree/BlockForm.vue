@@ -3,6 +3,7 @@
  * How the tree's block lies: the height it is kept at, its cold air, and whether it stands in
  * hedgerows.
  */
+import tell from 'words:tree'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Tree } from '@/api/client'
 import MeasureField from '@/controls/MeasureField.vue'
@@ -48,7 +49,7 @@ async function save() {
   if (version === undefined) return
   const offset = Number(draft.offset.replace(',', '.').replace('−', '-')) / degree.value
   if (Number.isNaN(offset)) {
-    fields.value = { '/offset_c': 'must be a number of degrees, minus where it is colder' }
+    fields.value = { '/offset_c': tell('must-be-a-number-of-degrees') }
     return
   }
   await act(async () => {
@@ -68,22 +69,24 @@ async function save() {
 
 <template>
   <details>
-    <summary class="tag text-lead">Block {{ tree.block }}: height and cold air</summary>
+    <summary class="tag text-lead">
+      {{ tell('block-height-and-cold-air', { block: tree.block }) }}
+    </summary>
     <form
       class="grid grid-cols-2 gap-3 mt-2"
-      :aria-label="`Block ${tree.block}`"
+      :aria-label="tell('block', { block: tree.block })"
       @submit.prevent="save"
     >
       <MeasureField
         v-model="draft.cap"
-        label="Kept at a height of"
+        :label="tell('kept-at-a-height-of')"
         kind="length"
         :wrong="fields['/cap_m']"
       />
       <div>
-        <label class="label" for="block-offset"
-          >Nights against the station, {{ units === 'metric' ? '°C' : '°F' }}</label
-        >
+        <label class="label" for="block-offset">{{
+          tell('nights-against-the-station', { which: units === 'metric' ? tell('c') : tell('f') })
+        }}</label>
         <input
           id="block-offset"
           v-model="draft.offset"
@@ -96,18 +99,18 @@ async function save() {
       </div>
       <MeasureField
         v-model="draft.elevation"
-        label="Height above the sea"
+        :label="tell('height-above-the-sea')"
         kind="length"
         :wrong="fields['/elevation_m']"
       />
       <label class="flex gap-2 items-center"
-        ><input v-model="draft.pocket" type="checkbox" /> cold air gathers here</label
+        ><input v-model="draft.pocket" type="checkbox" /> {{ tell('cold-air-gathers-here') }}</label
       >
       <label class="flex gap-2 items-center"
-        ><input v-model="draft.hedge" type="checkbox" /> stands in hedgerows</label
+        ><input v-model="draft.hedge" type="checkbox" /> {{ tell('stands-in-hedgerows') }}</label
       >
       <p v-if="trouble" class="wrong col-span-2" role="alert">{{ trouble }}</p>
-      <button class="btn btn-small col-span-2">Save for the whole block</button>
+      <button class="btn btn-small col-span-2">{{ tell('save-for-the-whole-block') }}</button>
     </form>
   </details>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What a tree's block and row are called, notes on them, and how the row is set out. */
+import tell from 'words:tree'
 import { api, heed, type Tree } from '@/api/client'
 import { useAct } from '@/composables/useAct'
 import { useGrove } from '@/composables/useGrove'
@@ -39,8 +40,12 @@ const { data: photos } = useQuery({
   }),
 })
 const places = computed(() => [
-  { name: 'the row', of: `row_id=${props.tree.row_id}`, photos: photos.value?.row ?? [] },
-  { name: 'the block', of: `block_id=${props.tree.block_id}`, photos: photos.value?.block ?? [] },
+  { name: tell('the-row-2'), of: `row_id=${props.tree.row_id}`, photos: photos.value?.row ?? [] },
+  {
+    name: tell('the-block'),
+    of: `block_id=${props.tree.block_id}`,
+    photos: photos.value?.block ?? [],
+  },
 ])
 async function save() {
   await act(async () => {
@@ -74,41 +79,41 @@ async function save() {
 
 <template>
   <details>
-    <summary class="tag text-lead">Its block and row: names, notes, spacing</summary>
+    <summary class="tag text-lead">{{ tell('its-block-and-row-names') }}</summary>
     <form class="grid grid-cols-2 gap-3 mt-2" @submit.prevent="save">
       <div>
-        <label class="label" :for="`${id}-block`">Block</label>
+        <label class="label" :for="`${id}-block`">{{ tell('block-2') }}</label>
         <input :id="`${id}-block`" v-model="block" class="field" maxlength="60" />
       </div>
       <div>
-        <label class="label" :for="`${id}-row`">Row; empty for its number</label>
+        <label class="label" :for="`${id}-row`">{{ tell('row-empty-for-its-number') }}</label>
         <input :id="`${id}-row`" v-model="row" class="field" maxlength="40" />
       </div>
       <div>
-        <label class="label" :for="`${id}-block-note`">Note on the block</label>
+        <label class="label" :for="`${id}-block-note`">{{ tell('note-on-the-block') }}</label>
         <input :id="`${id}-block-note`" v-model="notes.block" class="field" maxlength="2000" />
       </div>
       <div>
-        <label class="label" :for="`${id}-row-note`">Note on the row</label>
+        <label class="label" :for="`${id}-row-note`">{{ tell('note-on-the-row') }}</label>
         <input :id="`${id}-row-note`" v-model="notes.row" class="field" maxlength="2000" />
       </div>
       <MeasureField
         v-model="spacing"
-        label="Set the row out anew, tree to tree"
+        :label="tell('set-the-row-out-anew')"
         kind="length"
-        placeholder="as it stands"
+        :placeholder="tell('as-it-stands')"
         :wrong="fields['/spacing_m']"
       />
-      <WordField v-model="bearing" label="The row runs to" kind="direction" />
+      <WordField v-model="bearing" :label="tell('the-row-runs-to')" kind="direction" />
       <WordField
         v-model="turned"
-        label="Turn the block: its rows run to"
+        :label="tell('turn-the-block-its-rows')"
         kind="direction"
         :wrong="fields['/bearing_deg']"
       />
       <p v-if="fields['/name']" class="wrong col-span-2">{{ fields['/name'] }}</p>
       <p v-else-if="trouble" class="wrong col-span-2" role="alert">{{ trouble }}</p>
-      <button class="btn self-end" :disabled="busy">Save these</button>
+      <button class="btn self-end" :disabled="busy">{{ tell('save-these') }}</button>
     </form>
     <div class="grid grid-cols-2 gap-3 mt-3">
       <PhotoTake

@@ -3,6 +3,7 @@
  * Cuts by counting: what to look for on a tree nobody has drawn, how many were taken and how
  * thick, the share with its range against the day, and into the log.
  */
+import tell from 'words:tree'
 import SaidText from '@/controls/SaidText.vue'
 import { newId } from '@/api/ids'
 import { api, heed, type Tree } from '@/api/client'
@@ -74,7 +75,10 @@ async function log() {
     heed(api.POST('/api/trees/{id}/counted', { params: { path: { id: props.id } }, body })),
   )
   if (!said) return
-  logged.value = `In the log: ${made.value.reduce((n, c) => n + c.n, 0)} cuts, about ${shareWords(count.value?.share ?? 0)} of the canopy.`
+  logged.value = tell('in-the-log-cuts-about', {
+    made: made.value.reduce((n, c) => n + c.n, 0),
+    share: shareWords(count.value?.share ?? 0),
+  })
   entryId = newId()
   taken.value = []
   Object.keys(lines).forEach((k) => delete lines[k])
@@ -92,9 +96,9 @@ const print = () => window.print()
 <template>
   <div class="grid gap-4">
     <VerdictBox v-if="recipe" :verdict="recipe.verdict" :tree-id="tree.id" />
-    <section v-if="recipe" aria-label="What to look for" class="grid gap-2">
-      <h2 class="text-head">What to look for, and count</h2>
-      <div class="flex flex-wrap gap-2" role="group" aria-label="What it is for">
+    <section v-if="recipe" :aria-label="tell('what-to-look-for')" class="grid gap-2">
+      <h2 class="text-head">{{ tell('what-to-look-for-and-count') }}</h2>
+      <div class="flex flex-wrap gap-2" role="group" :aria-label="tell('what-it-is-for')">
         <button
           v-for="g in recipe.goals"
           :key="g.id"
@@ -112,7 +116,7 @@ const print = () => window.print()
         <RecipeLine v-for="(line, i) in recipe.lines" :key="i" :line="line">
           <StepCount
             class="no-print"
-            :label="`Taken of ${line.what}`"
+            :label="tell('taken-of', { what: line.what })"
             :model-value="lines[i] ?? 0"
             @update:model-value="lines[i] = $event"
           />
@@ -121,29 +125,36 @@ const print = () => window.print()
     </section>
     <AimPanel v-if="goal === 'lower'" :tree-id="tree.id" :height="tree.sizes.height_m" />
     <button v-if="recipe?.lines.length" type="button" class="btn w-fit no-print" @click="print">
-      Print this
+      {{ tell('print-this') }}
     </button>
-    <section aria-label="How many did you take, how thick" class="grid gap-1 no-print">
-      <h2 class="text-head">How many did you take, how thick?</h2>
+    <section :aria-label="tell('how-many-did-you-take')" class="grid gap-1 no-print">
+      <h2 class="text-head">{{ tell('how-many-did-you-take-how') }}</h2>
       <p v-if="trunk" class="text-ink2">
-        Weighed against the trunk, {{ diameterWords(trunk, units) }} across above the union<template
-          v-if="tree.sizes.height_m"
-          >; the tree stands {{ lengthWords(tree.sizes.height_m, units) }} tall</template
+        {{ tell('weighed-against-the-trunk-across', { trunk: diameterWords(trunk, units) })
+        }}<template v-if="tree.sizes.height_m">{{
+          tell('the-tree-stands-tall', { height: lengthWords(tree.sizes.height_m, units) })
+        }}</template
         >.
       </p>
       <form v-else class="grid gap-2" @submit.prevent="sayTrunk">
         <MeasureField
           v-model="typed"
-          label="Trunk, across, above the union and below the first branch"
+          :label="tell('trunk-across-above-the-union')"
           kind="diameter"
           :placeholder="units === 'us' ? '4&quot;' : '110 mm'"
           :wrong="fields['/value']"
         />
-        <button class="btn w-fit" :disabled="!typed || busy">Weigh against this trunk</button>
+        <button class="btn w-fit" :disabled="!typed || busy">
+          {{ tell('weigh-against-this-trunk') }}
+        </button>
       </form>
       <CountSteps v-if="trunk" v-model="taken" />
     </section>
-    <section v-if="trunk && count" class="total grid gap-2 no-print" aria-label="What it comes to">
+    <section
+      v-if="trunk && count"
+      class="total grid gap-2 no-print"
+      :aria-label="tell('what-it-comes-to')"
+    >
       <CountTotal :count="count" :wrong="wrong" />
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       <p v-if="logged" role="status">{{ logged }}</p>
@@ -153,7 +164,7 @@ const print = () => window.print()
         :disabled="!made.length || busy || wrong"
         @click="log"
       >
-        Into the log, {{ dayWords(tree.day) }}
+        {{ tell('into-the-log-2', { day: dayWords(tree.day) }) }}
       </button>
     </section>
   </div>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** The cuts: proposed, marked by oneself, or counted where the limbs are not known. */
+import tell from 'words:tree'
 import type { Tree } from '@/api/client'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
@@ -12,17 +13,17 @@ const counted = computed(() => route.name === 'tree-cut' && props.tree.standing 
 const ways = computed(() => [
   ...(props.tree.standing === 'drawn'
     ? [
-        { to: `/tree/${props.id}/cut`, name: 'Proposed', of: 'tree-cut' },
-        { to: `/tree/${props.id}/cut/marks`, name: 'My own marks', of: 'tree-marks' },
+        { to: `/tree/${props.id}/cut`, name: tell('proposed'), of: 'tree-cut' },
+        { to: `/tree/${props.id}/cut/marks`, name: tell('my-own-marks'), of: 'tree-marks' },
       ]
     : []),
-  { to: `/tree/${props.id}/cut/count`, name: 'Counted', of: 'tree-count' },
+  { to: `/tree/${props.id}/cut/count`, name: tell('counted-2'), of: 'tree-count' },
 ])
 </script>
 
 <template>
   <div class="grid gap-3 content-start">
-    <nav v-if="ways.length > 1" aria-label="How the cuts are found" class="ways no-print">
+    <nav v-if="ways.length > 1" :aria-label="tell('how-the-cuts-are-found')" class="ways no-print">
       <RouterLink
         v-for="w in ways"
         :key="w.to"

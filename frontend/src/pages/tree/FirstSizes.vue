@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Height, spread and trunk for a tree that has no frame yet; what was said of them stands there. */
+import tell from 'words:tree'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Tree } from '@/api/client'
 import MeasureField from '@/controls/MeasureField.vue'
@@ -26,19 +27,19 @@ async function sketch() {
   <form class="grid grid-cols-3 gap-3 mt-4" @submit.prevent="sketch">
     <MeasureField
       v-model="sizes.height"
-      label="Height"
+      :label="tell('height')"
       kind="length"
       :wrong="fields['/height_m']"
     />
     <MeasureField
       v-model="sizes.spread"
-      label="Spread"
+      :label="tell('spread')"
       kind="length"
       :wrong="fields['/spread_m']"
     />
     <MeasureField
       v-model="sizes.trunk"
-      label="Trunk, across"
+      :label="tell('trunk-across')"
       kind="diameter"
       :wrong="fields['/trunk_mm']"
     />
@@ -47,10 +48,10 @@ async function sketch() {
       class="btn btn-go col-span-3"
       :disabled="!sizes.height || !sizes.spread || !sizes.trunk"
     >
-      Draw its outline
+      {{ tell('draw-its-outline') }}
     </button>
-    <RouterLink class="link col-span-3" :to="`/tree/${tree.id}/trace`"
-      >or trace it on a photo: its limbs are then known too</RouterLink
-    >
+    <RouterLink class="link col-span-3" :to="`/tree/${tree.id}/trace`">{{
+      tell('or-trace-it-on-a')
+    }}</RouterLink>
   </form>
 </template>

@@ -3,6 +3,7 @@
  * Measure, add, correct and remove limbs beside the drawing; each save is a new frame, the old one
  * stays.
  */
+import tell from 'words:tree'
 import PickOne from '@/controls/PickOne.vue'
 import type { Limb, Tree } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
@@ -153,19 +154,25 @@ async function remove() {
 </script>
 
 <template>
-  <div v-if="!tree.frame" class="text-ink2">Limbs can be entered once the tree has a sketch.</div>
+  <div v-if="!tree.frame" class="text-ink2">{{ tell('limbs-can-be-entered-once') }}</div>
   <div v-else class="flex flex-col gap-3">
     <p class="text-note text-ink2">
-      {{ frame.limbs.filter((l) => l.measured).length }} of {{ frame.limbs.length }} limbs measured;
-      trunk {{ diameterWords(frame.trunk_mm, units) }}. Broken lines are sketched. Pick a limb to
-      measure or correct it.
+      {{
+        tell('of-limbs-measured-trunk-broken', {
+          limbs: frame.limbs.filter((l) => l.measured).length,
+          limbs2: frame.limbs.length,
+          trunk: diameterWords(frame.trunk_mm, units),
+        })
+      }}
     </p>
     <div class="flex gap-2">
       <button type="button" class="btn btn-small" :disabled="adding" @click="start">
-        Add a limb
+        {{ tell('add-a-limb') }}
       </button>
-      <RouterLink class="btn btn-small" :to="`/tree/${tree.id}/trace`">Trace on a photo</RouterLink>
-      <label class="sr-only" for="limb-pick">Limb</label>
+      <RouterLink class="btn btn-small" :to="`/tree/${tree.id}/trace`">{{
+        tell('trace-on-a-photo')
+      }}</RouterLink>
+      <label class="sr-only" for="limb-pick">{{ tell('limb-2') }}</label>
       <PickOne
         id="limb-pick"
         class="field field-small !py-1 flex-1"
@@ -173,9 +180,9 @@ async function remove() {
         :model-value="selected ?? ''"
         @update:model-value="emit('select', $event || null)"
       >
-        <option value="">pick a limb</option>
+        <option value="">{{ tell('pick-a-limb') }}</option>
         <option v-for="l in frame.limbs" :key="l.id" :value="l.id">
-          {{ l.name }}{{ l.measured ? '' : ' (sketched)' }}
+          {{ l.name }}{{ l.measured ? '' : ' ' + tell('sketched-2') }}
         </option>
       </PickOne>
     </div>
@@ -184,15 +191,15 @@ async function remove() {
     <form
       v-if="adding || limb"
       class="grid grid-cols-2 gap-x-3 gap-y-2"
-      aria-label="Limb"
+      :aria-label="tell('limb-2')"
       @submit.prevent="save"
     >
-      <h2 class="col-span-2 text-part">{{ adding ? 'New limb' : limb!.name }}</h2>
+      <h2 class="col-span-2 text-part">{{ adding ? tell('new-limb') : limb!.name }}</h2>
       <div>
-        <label class="label" for="limb-on">Grows on</label>
+        <label class="label" for="limb-on">{{ tell('grows-on') }}</label>
         <PickOne id="limb-on" v-model="draft.on" class="field">
-          <option value="trunk">the trunk</option>
-          <option value="soil">the soil</option>
+          <option value="trunk">{{ tell('the-trunk-2') }}</option>
+          <option value="soil">{{ tell('the-soil') }}</option>
           <option
             v-for="l in frame.limbs.filter((x) => x.id !== draft.id)"
             :key="l.id"
@@ -206,62 +213,67 @@ async function remove() {
         v-model="draft.at"
         :label="
           draft.on === 'trunk'
-            ? 'Starts, above ground'
+            ? tell('starts-above-ground')
             : draft.on === 'soil'
-              ? 'Out from the trunk'
-              : 'Starts, along that limb'
+              ? tell('out-from-the-trunk')
+              : tell('starts-along-that-limb')
         "
         kind="length"
         :wrong="wrong('at_m')"
       />
       <MeasureField
         v-model="draft.base"
-        label="Diameter at its base"
+        :label="tell('diameter-at-its-base')"
         kind="diameter"
         :wrong="wrong('base_mm')"
       />
       <MeasureField
         v-model="draft.tip"
-        label="Diameter at its tip, if known"
+        :label="tell('diameter-at-its-tip-if')"
         kind="diameter"
         :wrong="wrong('tip_mm')"
         :placeholder="units === 'metric' ? '6 mm' : '1/4&quot;'"
       />
       <WordField
         v-model="draft.bearing"
-        label="Direction"
+        :label="tell('direction')"
         kind="direction"
         :standing="from"
         :wrong="wrong('bearing_deg')"
       />
-      <WordField v-model="draft.rise" label="Slope" kind="slope" :wrong="wrong('rise_deg')" />
+      <WordField
+        v-model="draft.rise"
+        :label="tell('slope')"
+        kind="slope"
+        :wrong="wrong('rise_deg')"
+      />
       <MeasureField
         v-model="draft.length"
-        label="Length"
+        :label="tell('length')"
         kind="length"
         :wrong="wrong('length_m')"
         @typed="draft.tipHeight = null"
       />
-      <MeasureField v-model="draft.tipHeight" label="or height of its tip" kind="length" />
+      <MeasureField v-model="draft.tipHeight" :label="tell('or-height-of-its-tip')" kind="length" />
       <div>
-        <label class="label" for="limb-state">Wood</label>
+        <label class="label" for="limb-state">{{ tell('wood') }}</label>
         <PickOne id="limb-state" v-model="draft.state" class="field">
-          <option value="live">alive</option>
-          <option value="dead">dead</option>
-          <option value="broken">broken</option>
-          <option value="diseased">diseased</option>
+          <option value="live">{{ tell('alive-2') }}</option>
+          <option value="dead">{{ tell('dead') }}</option>
+          <option value="broken">{{ tell('broken') }}</option>
+          <option value="diseased">{{ tell('diseased') }}</option>
         </PickOne>
       </div>
       <div>
-        <label class="label" for="limb-kind">Kind</label>
+        <label class="label" for="limb-kind">{{ tell('kind') }}</label>
         <PickOne id="limb-kind" v-model="draft.kind" class="field">
-          <option value="">limb</option>
-          <option value="sprout">water sprout</option>
-          <option value="sucker">sucker</option>
+          <option value="">{{ tell('limb-3') }}</option>
+          <option value="sprout">{{ tell('water-sprout') }}</option>
+          <option value="sucker">{{ tell('sucker') }}</option>
         </PickOne>
       </div>
       <div>
-        <label class="label" for="limb-fruit">Fruit on it</label>
+        <label class="label" for="limb-fruit">{{ tell('fruit-on-it') }}</label>
         <input
           id="limb-fruit"
           v-model.number="draft.fruit"
@@ -273,7 +285,7 @@ async function remove() {
         />
       </div>
       <div>
-        <label class="label" for="limb-foliage">Leaf, against a full limb</label>
+        <label class="label" for="limb-foliage">{{ tell('leaf-against-a-full-limb') }}</label>
         <PickOne id="limb-foliage" v-model="draft.foliage" class="field">
           <option
             v-for="f in [...new Set([1, 0.75, 0.5, 0.25, 0, draft.foliage])].sort((a, b) => b - a)"
@@ -285,9 +297,9 @@ async function remove() {
         </PickOne>
       </div>
       <div>
-        <label class="label" for="limb-bloom">Ends in bloom</label>
+        <label class="label" for="limb-bloom">{{ tell('ends-in-bloom') }}</label>
         <PickOne id="limb-bloom" v-model="draft.bloom" class="field">
-          <option :value="null">not looked at</option>
+          <option :value="null">{{ tell('not-looked-at') }}</option>
           <option
             v-for="b in [
               ...new Set([0, 0.25, 0.5, 0.75, 1, ...(draft.bloom === null ? [] : [draft.bloom])]),
@@ -300,16 +312,16 @@ async function remove() {
         </PickOne>
       </div>
       <div>
-        <label class="label" for="limb-flush">Young leaf on it</label>
+        <label class="label" for="limb-flush">{{ tell('young-leaf-on-it') }}</label>
         <PickOne id="limb-flush" v-model="draft.flush" class="field">
-          <option value="">not looked at</option>
-          <option value="none">none</option>
-          <option value="soft">soft</option>
-          <option value="hard">hardened</option>
+          <option value="">{{ tell('not-looked-at') }}</option>
+          <option value="none">{{ tell('none') }}</option>
+          <option value="soft">{{ tell('soft') }}</option>
+          <option value="hard">{{ tell('hardened') }}</option>
         </PickOne>
       </div>
       <p v-if="draft.tipHeight !== null && length !== null" class="col-span-2 text-note text-ink2">
-        That makes it {{ lengthWords(length, units) }} long.
+        {{ tell('that-makes-it-long', { length: lengthWords(length, units) }) }}
       </p>
       <p
         v-if="
@@ -317,14 +329,18 @@ async function remove() {
         "
         class="wrong col-span-2"
       >
-        A limb of that slope never reaches this height; give its length instead.
+        {{ tell('a-limb-of-that-slope') }}
       </p>
       <p v-if="trouble" class="wrong col-span-2" role="alert">{{ trouble }}</p>
       <div class="col-span-2 flex gap-2 mt-1 pb-2">
-        <button v-if="adding" type="button" class="btn" @click="stop">Leave it</button>
-        <button v-else type="button" class="btn" @click="remove">Remove</button>
+        <button v-if="adding" type="button" class="btn" @click="stop">
+          {{ tell('leave-it-2') }}
+        </button>
+        <button v-else type="button" class="btn" @click="remove">{{ tell('remove') }}</button>
         <button class="btn btn-go flex-1" :disabled="!ready || saving">
-          {{ saving ? 'Saving …' : adding ? 'Add this limb' : 'Save the measurement' }}
+          {{
+            saving ? tell('saving') : adding ? tell('add-this-limb') : tell('save-the-measurement')
+          }}
         </button>
       </div>
     </form>

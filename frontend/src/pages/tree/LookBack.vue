@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Planned against done, year by year: an outline for the plan, ink for what went. */
+import tell from 'words:tree'
 import SaidText from '@/controls/SaidText.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed } from '@/api/client'
@@ -51,7 +52,7 @@ const pick = () =>
     const made = await heed(api.POST('/api/harvests', { body }))
     pickId = newId()
     kg.value = ''
-    return `${weightWords(made.kg, units.value)} written down.`
+    return tell('written-down-2', { kg: weightWords(made.kg, units.value) })
   })
 const most = computed(() =>
   Math.max(0.3, ...(data.value?.years ?? []).flatMap((y) => [y.done_share, y.planned_share ?? 0])),
@@ -60,12 +61,12 @@ const width = (share: number) => `${(share / most.value) * 100}%`
 </script>
 
 <template>
-  <section v-if="data" aria-label="Look back">
-    <h2 class="text-part">Look back</h2>
+  <section v-if="data" :aria-label="tell('look-back')">
+    <h2 class="text-part">{{ tell('look-back') }}</h2>
     <p v-if="data.grown" class="keep my-1" data-test="grown">
       <SaidText :text="data.grown.reason.text" />
     </p>
-    <p v-if="!data.years.length" class="text-note">Nothing was cut or picked here yet.</p>
+    <p v-if="!data.years.length" class="text-note">{{ tell('nothing-was-cut-or-picked-here') }}</p>
     <ul>
       <li
         v-for="y in data.years"
@@ -81,19 +82,24 @@ const width = (share: number) => `${(share / most.value) * 100}%`
             />
           </div>
           <p class="text-note">
-            {{ shareWords(y.done_share) }} of the canopy went<template
-              v-if="y.planned_share !== null"
-              >, {{ shareWords(y.planned_share) }} was planned</template
-            >; {{ y.done_cuts }} {{ y.done_cuts === 1 ? 'cut' : 'cuts'
-            }}<template v-if="y.planned_cuts"> of {{ y.planned_cuts }}</template
+            {{ tell('of-the-canopy-went', { doneShare: shareWords(y.done_share) })
+            }}<template v-if="y.planned_share !== null">{{
+              tell('was-planned', { plannedShare: shareWords(y.planned_share) })
+            }}</template
+            >; {{ y.done_cuts }} {{ tell('cuts-4', { doneCuts: y.done_cuts })
+            }}<template v-if="y.planned_cuts">
+              {{ tell('of-5', { plannedCuts: y.planned_cuts }) }}</template
             ><template v-if="y.taken_minutes !== null"
-              >; {{ Math.round(y.taken_minutes) }} min<template v-if="y.reckoned_minutes !== null"
-                >, about {{ Math.round(y.reckoned_minutes) }} unwatched</template
+              >; {{ Math.round(y.taken_minutes) }} min<template
+                v-if="y.reckoned_minutes !== null"
+                >{{ tell('about-unwatched', { Math: Math.round(y.reckoned_minutes) }) }}</template
               ></template
-            ><template v-if="y.height_m !== null"
-              >; {{ lengthWords(y.height_m, units) }} tall after</template
-            ><template v-if="y.crop_kg !== null"
-              >; {{ weightWords(y.crop_kg, units) }} picked</template
+            ><template v-if="y.height_m !== null">{{
+              tell('tall-after', { height: lengthWords(y.height_m, units) })
+            }}</template
+            ><template v-if="y.crop_kg !== null">{{
+              tell('picked-2', { crop: weightWords(y.crop_kg, units) })
+            }}</template
             >.
           </p>
         </div>
@@ -105,26 +111,26 @@ const width = (share: number) => `${(share / most.value) * 100}%`
     <div class="grid sm:grid-cols-2 gap-x-5 gap-y-3 mt-3 no-print">
       <form
         class="grid grid-cols-[1fr_auto] gap-2 items-end"
-        aria-label="Regrowth"
+        :aria-label="tell('regrowth')"
         @submit.prevent="measure"
       >
         <MeasureField
-          label="Longest shoots at the last cuts"
+          :label="tell('longest-shoots-at-the-last')"
           kind="length"
           :model-value="grown"
           @update:model-value="grown = $event"
         />
-        <button class="btn" :disabled="grown === null">Set vigour</button>
+        <button class="btn" :disabled="grown === null">{{ tell('set-vigour') }}</button>
       </form>
       <form
         class="grid grid-cols-[1fr_auto] gap-2 items-end"
-        aria-label="Fruit picked"
+        :aria-label="tell('fruit-picked')"
         @submit.prevent="pick"
       >
         <div>
-          <label class="label" :for="`kg-${treeId}`"
-            >Fruit picked today, {{ units === 'us' ? 'lb' : 'kg' }}</label
-          >
+          <label class="label" :for="`kg-${treeId}`">{{
+            tell('fruit-picked-today', { which: units === 'us' ? 'lb' : 'kg' })
+          }}</label>
           <input
             :id="`kg-${treeId}`"
             v-model="kg"
@@ -133,7 +139,9 @@ const width = (share: number) => `${(share / most.value) * 100}%`
             autocomplete="off"
           />
         </div>
-        <button class="btn" :disabled="!(Number(kg.replace(',', '.')) > 0)">Write down</button>
+        <button class="btn" :disabled="!(Number(kg.replace(',', '.')) > 0)">
+          {{ tell('write-down') }}
+        </button>
       </form>
     </div>
     <p v-if="heard" role="status" class="text-note mt-1">{{ heard }}</p>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** One marked cut: what it costs, how it is made, and where along the limb it lies. */
+import tell from 'words:tree'
 import type { Limb, Marked, Preview } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import MeasureField from '@/controls/MeasureField.vue'
@@ -36,18 +37,18 @@ const free = computed(() => props.advice?.free ?? false)
         class="text-left font-semibold leading-tight first"
         @click="emit('pick')"
       >
-        {{ advice?.position ?? limb?.name ?? 'Trunk' }}
+        {{ advice?.position ?? limb?.name ?? tell('trunk') }}
       </button>
-      <p v-if="cost?.void" class="text-small text-ink2">goes with a cut further down</p>
+      <p v-if="cost?.void" class="text-small text-ink2">{{ tell('goes-with-a-cut-further') }}</p>
       <p v-else-if="advice" class="text-small text-ink2">
         {{ advice.technique }}
-        {{ advice.tool === 'finger' ? '' : `With the ${advice.tool}.` }}
+        {{ advice.tool === 'finger' ? '' : tell('with-the-2', { tool: advice.tool }) }}
       </p>
     </div>
     <div class="text-right num text-note">
       <b>{{
         cost?.void || (free && !cost?.share)
-          ? 'free'
+          ? tell('free')
           : cost?.share == null
             ? '–'
             : shareWords(cost.share)
@@ -58,14 +59,19 @@ const free = computed(() => props.advice?.free ?? false)
         >{{ weightWords(cost.hand_kg, units) }}</span
       >
     </div>
-    <button type="button" class="off" :aria-label="`Take mark ${n} off`" @click="emit('off')">
+    <button
+      type="button"
+      class="off"
+      :aria-label="tell('take-mark-off', { n })"
+      @click="emit('off')"
+    >
       ×
     </button>
     <div
       v-if="on && limb && !limb.sucker"
       class="col-span-4 grid grid-cols-[1fr_120px] gap-3 items-center"
     >
-      <label class="sr-only" :for="`slide-${n}`">Slide the cut along the limb</label>
+      <label class="sr-only" :for="`slide-${n}`">{{ tell('slide-the-cut-along-the') }}</label>
       <input
         :id="`slide-${n}`"
         type="range"
@@ -77,7 +83,7 @@ const free = computed(() => props.advice?.free ?? false)
         @change="emit('settle')"
       />
       <MeasureField
-        label="Keep"
+        :label="tell('keep')"
         kind="length"
         hide-label
         :model-value="cut.keep_m"
@@ -92,7 +98,7 @@ const free = computed(() => props.advice?.free ?? false)
         :checked="cut.sick"
         @change="emit('sick', ($event.target as HTMLInputElement).checked)"
       />
-      It is dead, broken or sick: no canopy is counted</label
+      {{ tell('it-is-dead-broken-or') }}</label
     >
     <ul v-if="on && advice?.cautions.length" class="col-span-4 text-small space-y-1">
       <li v-for="c in advice.cautions" :key="c.code" class="keep">

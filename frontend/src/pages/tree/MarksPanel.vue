@@ -3,6 +3,7 @@
  * Marking cuts: the verdict of the day, the measure, each cut and how to make it, and the sheet
  * that comes of it.
  */
+import tell from 'words:tree'
 import SaidText from '@/controls/SaidText.vue'
 import DayField from '@/controls/DayField.vue'
 import { useAct } from '@/composables/useAct'
@@ -111,7 +112,7 @@ async function save() {
     <div class="grid grid-cols-[1fr_auto] gap-2 items-end">
       <WorkPicker v-model="work" :verdicts="tree.verdicts" />
       <div>
-        <label class="sr-only" for="cut-day">Day</label>
+        <label class="sr-only" for="cut-day">{{ tell('day') }}</label>
         <DayField
           id="cut-day"
           :model-value="day ?? tree.day"
@@ -128,14 +129,15 @@ async function save() {
     />
     <div v-if="tree.standing !== 'drawn'" class="grid gap-2">
       <p v-if="tree.frame" class="text-ink2">
-        This is an outline from the sizes you gave; what is drawn inside is only typical for the
-        kind, so no limb of it is planned. Count what you cut by its thickness, or measure its main
-        limbs (<RouterLink class="link" :to="`/tree/${tree.id}/limbs`">its limbs</RouterLink>) to
-        plan limb by limb.
+        {{ tell('this-is-an-outline-from')
+        }}<RouterLink class="link" :to="`/tree/${tree.id}/limbs`">{{
+          tell('its-limbs-2')
+        }}</RouterLink
+        >{{ tell('to-plan-limb-by-limb') }}
       </p>
-      <RouterLink class="btn btn-go" :to="`/tree/${tree.id}/cut/count`"
-        >What to look for, and count</RouterLink
-      >
+      <RouterLink class="btn btn-go" :to="`/tree/${tree.id}/cut/count`">{{
+        tell('what-to-look-for-and-count')
+      }}</RouterLink>
     </div>
     <template v-else-if="tree.frame">
       <ShareMeasure
@@ -143,22 +145,23 @@ async function save() {
         :limit="verdict?.max_share ?? null"
         :limit-says="
           verdict?.max_share === null
-            ? 'costs no canopy'
-            : `today ${shareWords(verdict?.max_share ?? 0)}`
+            ? tell('costs-no-canopy')
+            : tell('today-6', { maxShare: shareWords(verdict?.max_share ?? 0) })
         "
         :year="tree.year_share"
         :used="tree.used_share"
       />
       <p v-if="lines.length === 0" class="text-ink2">
         <template v-if="openSheet"
-          ><RouterLink :to="`/sheet/${openSheet.id}`" class="link text-ink"
-            >A cut sheet is open</RouterLink
-          >
-          on this tree.
+          ><RouterLink :to="`/sheet/${openSheet.id}`" class="link text-ink">{{
+            tell('a-cut-sheet-is-open')
+          }}</RouterLink>
+          {{ tell('on-this-tree') }}
         </template>
-        <RouterLink :to="`/tree/${tree.id}/cut`" class="link text-ink">Propose a plan</RouterLink>,
-        or touch a limb in the drawing to mark a cut, or pick one with <kbd>↑</kbd> <kbd>↓</kbd> and
-        press <kbd>Enter</kbd>.
+        <RouterLink :to="`/tree/${tree.id}/cut`" class="link text-ink">{{
+          tell('propose-a-plan')
+        }}</RouterLink>{{ tell('or-touch-a-limb-in') }} <kbd>↑</kbd> <kbd>↓</kbd>
+        {{ tell('and-press') }} <kbd>Enter</kbd>.
       </p>
       <ol v-else class="border-t-[1.5px] border-rule">
         <MarkedCut
@@ -178,12 +181,14 @@ async function save() {
       <div v-if="answer && lines.length" aria-live="polite" data-test="against">
         <p :class="{ keep: !answer.against.fits }">
           {{ answer.against.sentence }}
-          <button type="button" class="link" @click="working = true">How it is counted</button>
+          <button type="button" class="link" @click="working = true">
+            {{ tell('how-it-is-counted') }}
+          </button>
         </p>
         <WhyDialog
           v-model="working"
           counted
-          title="How the share is counted"
+          :title="tell('how-the-share-is-counted')"
           :sentence="answer.against.sentence"
           :reasons="answer.reasons"
         />
@@ -194,19 +199,19 @@ async function save() {
       <div class="mt-auto">
         <MarksSum v-if="answer && lines.length" :answer="answer" />
         <p v-if="asking && answer" class="keep mt-2 font-semibold" role="alert" data-test="asked">
-          {{ answer.against.sentence }} Make a sheet of it all the same? It will say so.
+          {{ tell('make-a-sheet-of-it', { sentence: answer.against.sentence }) }}
         </p>
         <p v-if="trouble" class="wrong mt-2" role="alert">{{ trouble }}</p>
         <div class="flex gap-2 mt-3 pb-2">
           <button type="button" class="btn" :disabled="!m.canUndo.value" @click="m.undo()">
-            Undo
+            {{ tell('undo') }}
           </button>
           <button type="button" class="btn" :disabled="!m.canRedo.value" @click="m.redo()">
-            Redo
+            {{ tell('redo') }}
           </button>
-          <RouterLink v-if="lines.length" class="btn" :to="`/tree/${tree.id}/rehearse`"
-            >Rehearse</RouterLink
-          >
+          <RouterLink v-if="lines.length" class="btn" :to="`/tree/${tree.id}/rehearse`">{{
+            tell('rehearse')
+          }}</RouterLink>
           <button
             type="button"
             class="btn btn-go flex-1"
@@ -214,7 +219,13 @@ async function save() {
             :disabled="!lines.length || saving || (!answer && !m.problem.value)"
             @click="save"
           >
-            {{ saving ? 'Saving …' : asking ? 'Make it all the same' : 'Make the cut sheet' }}
+            {{
+              saving
+                ? tell('saving')
+                : asking
+                  ? tell('make-it-all-the-same')
+                  : tell('make-the-cut-sheet')
+            }}
           </button>
         </div>
       </div>

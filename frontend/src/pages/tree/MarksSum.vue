@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What the marked cuts come to. */
+import tell from 'words:tree'
 import type { Preview } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import { lengthWords, weightWords } from '@/geometry/measure'
@@ -14,34 +15,41 @@ const lift = computed(() => Math.max(0, ...props.answer.cuts.map((c) => c.lift_k
 <template>
   <dl class="facts">
     <div>
-      <dt>height</dt>
+      <dt>{{ tell('height-2') }}</dt>
       <dd>
         {{ lengthWords(answer.before.height_m, units) }} →
         {{ lengthWords(answer.after.height_m, units) }}
       </dd>
     </div>
     <div>
-      <dt>spread</dt>
+      <dt>{{ tell('spread-2') }}</dt>
       <dd>
         {{ lengthWords(answer.before.radius_m * 2, units) }} →
         {{ lengthWords(answer.after.radius_m * 2, units) }}
       </dd>
     </div>
     <div>
-      <dt>fruit lost</dt>
-      <dd>{{ answer.before.fruit - answer.after.fruit }} of {{ answer.before.fruit }}</dd>
-    </div>
-    <div>
-      <dt>heaviest in the hand</dt>
+      <dt>{{ tell('fruit-lost') }}</dt>
       <dd>
-        {{ weightWords(hand, units) }}
-        <small class="font-sans font-normal text-ink2"
-          >lift for {{ weightWords(lift, units) }}</small
-        >
+        {{
+          tell('of-6', {
+            fruit: answer.before.fruit - answer.after.fruit,
+            fruit2: answer.before.fruit,
+          })
+        }}
       </dd>
     </div>
     <div>
-      <dt>time</dt>
+      <dt>{{ tell('heaviest-in-the-hand') }}</dt>
+      <dd>
+        {{ weightWords(hand, units) }}
+        <small class="font-sans font-normal text-ink2">{{
+          tell('lift-for', { lift: weightWords(lift, units) })
+        }}</small>
+      </dd>
+    </div>
+    <div>
+      <dt>{{ tell('time') }}</dt>
       <dd>{{ Math.max(1, Math.round(answer.minutes)) }} min</dd>
     </div>
   </dl>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** The verdict and its price, what would change it, what the tree needs next, and the two ways on. */
+import tell from 'words:tree'
 import DayField from '@/controls/DayField.vue'
 import { api, heed, type Tree } from '@/api/client'
 import { useNarrow } from '@/composables/useNarrow'
@@ -49,8 +50,8 @@ const to = (n: Need) => (n.plan_id ? `/sheet/${n.plan_id}` : null)
 <template>
   <div class="now">
     <p v-if="tree.removed_on" class="keep" role="status">
-      It is gone since {{ dayWords(tree.removed_on) }}; its log stays under
-      <RouterLink class="link" :to="`/tree/${tree.id}/record`">Record</RouterLink>.
+      {{ tell('it-is-gone-since-its', { removedOn: dayWords(tree.removed_on) }) }}
+      <RouterLink class="link" :to="`/tree/${tree.id}/record`">{{ tell('record') }}</RouterLink>.
     </p>
     <template v-else>
       <VerdictBox
@@ -61,25 +62,29 @@ const to = (n: Need) => (n.plan_id ? `/sheet/${n.plan_id}` : null)
         @day="day = $event"
       />
       <div class="do">
-        <RouterLink class="btn" :to="`/tree/${tree.id}/look`">Look at it</RouterLink>
-        <RouterLink v-if="sheet" class="btn btn-go" :to="`/sheet/${sheet.id}`"
-          >Go on with the sheet</RouterLink
-        >
-        <RouterLink v-else class="btn btn-go" :to="`/tree/${tree.id}/cut`"
-          >Plan the cuts</RouterLink
-        >
-        <RouterLink class="link col-span-2" :to="`/tree/${tree.id}/look/shoot`"
-          >Whose shoot is it?</RouterLink
-        >
+        <RouterLink class="btn" :to="`/tree/${tree.id}/look`">{{ tell('look-at-it') }}</RouterLink>
+        <RouterLink v-if="sheet" class="btn btn-go" :to="`/sheet/${sheet.id}`">{{
+          tell('go-on-with-the-sheet')
+        }}</RouterLink>
+        <RouterLink v-else class="btn btn-go" :to="`/tree/${tree.id}/cut`">{{
+          tell('plan-the-cuts')
+        }}</RouterLink>
+        <RouterLink class="link col-span-2" :to="`/tree/${tree.id}/look/shoot`">{{
+          tell('whose-shoot-is-it')
+        }}</RouterLink>
       </div>
     </template>
     <div v-if="narrow" ref="here" class="here"></div>
-    <section v-if="!tree.removed_on && lane && year" aria-label="Over the year" class="grid gap-1">
+    <section
+      v-if="!tree.removed_on && lane && year"
+      :aria-label="tell('over-the-year-2')"
+      class="grid gap-1"
+    >
       <div class="flex items-center gap-2">
         <WorkPicker v-model="work" :verdicts="tree.verdicts" class="min-w-48" />
-        <span v-if="lane.prices" class="ml-auto text-ink2 text-note"
-          >line: crops lost of what is cut</span
-        >
+        <span v-if="lane.prices" class="ml-auto text-ink2 text-note">{{
+          tell('line-crops-lost-of-what')
+        }}</span>
       </div>
       <YearPrice
         :lane="lane"
@@ -90,18 +95,20 @@ const to = (n: Need) => (n.plan_id ? `/sheet/${n.plan_id}` : null)
         :width="narrow ? 362 : 508"
         @day="day = $event === year.today ? undefined : $event"
       />
-      <label class="sr-only" for="now-day">Day</label>
+      <label class="sr-only" for="now-day">{{ tell('day') }}</label>
       <DayField
         id="now-day"
         :model-value="day ?? tree.day"
         @update:model-value="day = $event || undefined"
       />
     </section>
-    <section v-if="needs && !yearComes && !tree.removed_on" aria-label="What it needs next">
-      <h2 class="text-part">What it needs next</h2>
+    <section
+      v-if="needs && !yearComes && !tree.removed_on"
+      :aria-label="tell('what-it-needs-next')"
+    >
+      <h2 class="text-part">{{ tell('what-it-needs-next') }}</h2>
       <p v-if="!needs.needs.length" class="text-ink2">
-        Nothing has to be done within a year. What the answer above opens is yours to choose; look
-        at it when you pass.
+        {{ tell('nothing-has-to-be-done') }}
       </p>
       <ul>
         <li v-for="(n, i) in needs.needs" :key="i" class="need" data-test="need">

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What is on record of a tree, to be put right: what it is, where it stands, or that it is none. */
+import tell from 'words:tree'
 import PickOne from '@/controls/PickOne.vue'
 import { api, heed, type Schemas, type Tree } from '@/api/client'
 import { useAct } from '@/composables/useAct'
@@ -88,10 +89,10 @@ async function mistake() {
 
 <template>
   <details>
-    <summary class="tag text-part">Put right</summary>
+    <summary class="tag text-part">{{ tell('put-right') }}</summary>
     <form class="grid grid-cols-2 gap-3 mt-2" @submit.prevent="save">
       <div>
-        <label class="label" :for="`${id}-kind`">Kind</label>
+        <label class="label" :for="`${id}-kind`">{{ tell('kind') }}</label>
         <PickOne :id="`${id}-kind`" v-model="draft.species" class="field">
           <option v-for="s in rows('species')" :key="s.id" :value="s.id">{{ s.name }}</option>
         </PickOne>
@@ -104,7 +105,7 @@ async function mistake() {
         :wrong="fields"
       />
       <div>
-        <label class="label" :for="`${id}-year`">Planted, year</label>
+        <label class="label" :for="`${id}-year`">{{ tell('planted-year') }}</label>
         <input
           :id="`${id}-year`"
           v-model.number="draft.year"
@@ -114,45 +115,47 @@ async function mistake() {
         />
         <p v-if="fields['/planted_year']" class="wrong">{{ fields['/planted_year'] }}</p>
       </div>
-      <VolumeField v-model="draft.pot" label="Pot" :wrong="fields['/pot_l']" />
+      <VolumeField v-model="draft.pot" :label="tell('pot')" :wrong="fields['/pot_l']" />
       <label class="flex gap-2 items-center min-h-touch">
-        <input v-model="draft.cover" type="checkbox" /> under cover in winter
+        <input v-model="draft.cover" type="checkbox" /> {{ tell('under-cover-in-winter') }}
       </label>
       <div>
-        <label class="label" :for="`${id}-name`">A name of its own</label>
+        <label class="label" :for="`${id}-name`">{{ tell('a-name-of-its-own') }}</label>
         <input :id="`${id}-name`" v-model="draft.name" class="field" maxlength="60" />
       </div>
       <div>
-        <label class="label" :for="`${id}-block`">Block</label>
+        <label class="label" :for="`${id}-block`">{{ tell('block-2') }}</label>
         <input :id="`${id}-block`" v-model="draft.block" class="field" maxlength="120" />
         <p v-if="fields['/block']" class="wrong">{{ fields['/block'] }}</p>
       </div>
       <div>
-        <label class="label" :for="`${id}-row`">Row</label>
+        <label class="label" :for="`${id}-row`">{{ tell('row-6') }}</label>
         <input
           :id="`${id}-row`"
           v-model="draft.row"
           class="field"
           maxlength="40"
-          placeholder="a new one"
+          :placeholder="tell('a-new-one')"
         />
       </div>
       <div class="col-span-2">
-        <label class="label" :for="`${id}-scope`">For</label>
+        <label class="label" :for="`${id}-scope`">{{ tell('for') }}</label>
         <PickOne :id="`${id}-scope`" v-model="scope" class="field">
-          <option value="tree">this tree</option>
-          <option value="row">every {{ tree.kind_name }} of its row</option>
-          <option value="block">every {{ tree.kind_name }} of its block</option>
+          <option value="tree">{{ tell('this-tree') }}</option>
+          <option value="row">{{ tell('every-of-its-row', { kindName: tree.kind_name }) }}</option>
+          <option value="block">
+            {{ tell('every-of-its-block', { kindName: tree.kind_name }) }}
+          </option>
         </PickOne>
-        <p v-if="changed" role="status">{{ changed }} trees are put right.</p>
+        <p v-if="changed" role="status">{{ tell('trees-are-put-right', { changed }) }}</p>
       </div>
       <p v-if="trouble" class="wrong col-span-2" role="alert">{{ trouble }}</p>
-      <button class="btn btn-go" :disabled="busy">Save</button>
+      <button class="btn btn-go" :disabled="busy">{{ tell('save') }}</button>
       <button v-if="!sure" type="button" class="btn" @click="sure = true">
-        Entered by mistake
+        {{ tell('entered-by-mistake') }}
       </button>
       <button v-else type="button" class="btn !border-tape !text-tape" @click="mistake">
-        Yes, delete it
+        {{ tell('yes-delete-it') }}
       </button>
     </form>
   </details>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** The tree's record, what is due, its sheets, and its log; work already done is logged here. */
+import tell from 'words:tree'
 import PickOne from '@/controls/PickOne.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Schemas, type Tree } from '@/api/client'
@@ -71,62 +72,75 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
 <template>
   <div class="flex flex-col gap-4">
     <div v-if="tree.removed_on" class="keep flex flex-wrap gap-3 items-center" role="status">
-      <p>It is gone since {{ dayWords(tree.removed_on) }}; its log stays.</p>
+      <p>{{ tell('it-is-gone-since-its-log', { removedOn: dayWords(tree.removed_on) }) }}</p>
       <button type="button" class="btn btn-small" :disabled="busy" @click="stands">
-        It stands again
+        {{ tell('it-stands-again') }}
       </button>
     </div>
     <dl class="record">
-      <dt>Stands in</dt>
+      <dt>{{ tell('stands-in') }}</dt>
       <dd>
         {{ tree.site }}, {{ tree.block }} ·
-        <RouterLink class="link" :to="`/year?tree=${tree.id}`">its year</RouterLink> ·
-        <RouterLink class="link" :to="`/tree/${tree.id}/limbs`">its limbs</RouterLink>
+        <RouterLink class="link" :to="`/year?tree=${tree.id}`">{{ tell('its-year') }}</RouterLink> ·
+        <RouterLink class="link" :to="`/tree/${tree.id}/limbs`">{{
+          tell('its-limbs-2')
+        }}</RouterLink>
       </dd>
       <template v-if="tree.sizes.height_m">
-        <dt>Height</dt>
+        <dt>{{ tell('height') }}</dt>
         <dd>
           {{ lengthWords(tree.sizes.height_m, units)
           }}<template v-if="tree.frame"
-            >, {{ tree.frame.drawn ? 'measured' : 'said' }}
+            >, {{ tree.frame.drawn ? tell('measured-2') : tell('said-2') }}
             {{ dayWords(tree.frame.date) }}</template
-          ><template v-if="tree.cap_m"> · wanted {{ lengthWords(tree.cap_m, units) }}</template>
+          ><template v-if="tree.cap_m">
+            {{ tell('wanted-3', { cap: lengthWords(tree.cap_m, units) }) }}</template
+          >
         </dd>
       </template>
-      <dt>Union</dt>
+      <dt>{{ tell('union-2') }}</dt>
       <dd>
-        <template v-if="tree.union_m !== null"
-          >{{ lengthWords(tree.union_m, units) }} up,
-          {{ tree.union_mark ?? 'not marked' }}</template
-        ><template v-else>{{ tree.union_mark ?? 'not known' }}</template>
+        <template v-if="tree.union_m !== null">{{
+          tell('up', {
+            union: lengthWords(tree.union_m, units),
+            unionMark: tree.union_mark ?? tell('not-marked'),
+          })
+        }}</template><template v-else>{{ tree.union_mark ?? tell('not-known') }}</template>
       </dd>
       <template v-if="tree.pot_l"
-        ><dt>Pot</dt>
+        ><dt>{{ tell('pot') }}</dt>
         <dd>
           {{ volumeWords(tree.pot_l, units)
-          }}{{ tree.under_cover ? ', under cover in winter' : '' }}
+          }}{{ tree.under_cover ? tell('under-cover-in-winter-2') : '' }}
         </dd></template
       >
-      <dt>Cut this growing year</dt>
-      <dd>{{ shareWords(tree.used_share) }} of {{ shareWords(tree.year_share) }}</dd>
+      <dt>{{ tell('cut-this-growing-year') }}</dt>
+      <dd>
+        {{
+          tell('of-7', {
+            usedShare: shareWords(tree.used_share),
+            yearShare: shareWords(tree.year_share),
+          })
+        }}
+      </dd>
     </dl>
     <div class="grid grid-cols-3 gap-2">
       <div>
-        <label class="label" for="seen-fruit">Fruit on it</label>
+        <label class="label" for="seen-fruit">{{ tell('fruit-on-it') }}</label>
         <PickOne
           id="seen-fruit"
           class="field"
           :model-value="value('fruit_on')"
           @update:model-value="see({ kind: 'fruit_on', value: $event })"
         >
-          <option value="" disabled>by the calendar</option>
-          <option value="none">none</option>
-          <option value="light">a light crop</option>
-          <option value="full">a full crop</option>
+          <option value="" disabled>{{ tell('by-the-calendar') }}</option>
+          <option value="none">{{ tell('none') }}</option>
+          <option value="light">{{ tell('a-light-crop') }}</option>
+          <option value="full">{{ tell('a-full-crop') }}</option>
         </PickOne>
       </div>
       <div>
-        <label class="label" for="seen-condition">Condition</label>
+        <label class="label" for="seen-condition">{{ tell('condition') }}</label>
         <PickOne
           id="seen-condition"
           class="field"
@@ -148,58 +162,58 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
             {{ c }}
           </option>
         </PickOne>
-        <RouterLink class="link text-note" :to="`/tree/${tree.id}/frost`"
-          >Hurt by frost?</RouterLink
-        >
+        <RouterLink class="link text-note" :to="`/tree/${tree.id}/frost`">{{
+          tell('hurt-by-frost-2')
+        }}</RouterLink>
       </div>
       <div v-if="!tree.pot_l">
-        <label class="label" for="seen-prized">One you would not lose?</label>
+        <label class="label" for="seen-prized">{{ tell('one-you-would-not-lose') }}</label>
         <PickOne
           id="seen-prized"
           class="field"
           :model-value="value('prized') || 'no'"
           @update:model-value="see({ kind: 'prized', value: $event })"
         >
-          <option value="no">like any other</option>
-          <option value="yes">its union is covered at any age</option>
+          <option value="no">{{ tell('like-any-other') }}</option>
+          <option value="yes">{{ tell('its-union-is-covered-at') }}</option>
         </PickOne>
       </div>
       <div v-if="tree.pot_l">
-        <label class="label" for="seen-tall">For its winter room</label>
+        <label class="label" for="seen-tall">{{ tell('for-its-winter-room') }}</label>
         <PickOne
           id="seen-tall"
           class="field"
           :model-value="value('too_tall') || 'no'"
           @update:model-value="see({ kind: 'too_tall', value: $event })"
         >
-          <option value="no">it fits</option>
-          <option value="yes">too tall</option>
+          <option value="no">{{ tell('it-fits') }}</option>
+          <option value="yes">{{ tell('too-tall') }}</option>
         </PickOne>
       </div>
       <div v-else-if="tree.species === 'mango'">
-        <label class="label" for="seen-low">The bloom sat</label>
+        <label class="label" for="seen-low">{{ tell('the-bloom-sat') }}</label>
         <PickOne
           id="seen-low"
           class="field"
           :model-value="value('low_bloom') || 'no'"
           @update:model-value="see({ kind: 'low_bloom', value: $event })"
         >
-          <option value="no">all over</option>
-          <option value="yes">late and low</option>
+          <option value="no">{{ tell('all-over') }}</option>
+          <option value="yes">{{ tell('late-and-low') }}</option>
         </PickOne>
       </div>
     </div>
     <SeenDates :tree="tree" />
     <SideCarries v-if="tree.standing === 'drawn'" :tree="tree" />
-    <RouterLink class="link" :to="`/place?tree=${tree.id}`"
-      >The ways of working for this tree</RouterLink
-    >
+    <RouterLink class="link" :to="`/place?tree=${tree.id}`">{{
+      tell('the-ways-of-working-for')
+    }}</RouterLink>
     <PutRight :tree="tree" />
     <GraftsForm :tree="tree" />
     <CalledForm :tree="tree" />
     <BlockForm :tree="tree" />
-    <section v-if="tree.tasks.length" aria-label="Come back">
-      <h2 class="text-part">Come back</h2>
+    <section v-if="tree.tasks.length" :aria-label="tell('come-back-2')">
+      <h2 class="text-part">{{ tell('come-back-2') }}</h2>
       <ul>
         <li
           v-for="t in tree.tasks"
@@ -209,16 +223,16 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
           <b class="num w-28">{{ dayWords(t.due) }}</b>
           <span class="flex-1 text-note"
             >{{ t.does }}
-            <RouterLink class="link text-ink2 text-small" :to="`/known?find=${t.rule}`"
-              >rule</RouterLink
-            ></span
+            <RouterLink class="link text-ink2 text-small" :to="`/known?find=${t.rule}`">{{
+              tell('rule')
+            }}</RouterLink></span
           >
-          <button type="button" class="btn btn-small" @click="settle(t)">Done</button>
+          <button type="button" class="btn btn-small" @click="settle(t)">{{ tell('done') }}</button>
         </li>
       </ul>
     </section>
-    <section v-if="tree.sheets.length" aria-label="Cut sheets">
-      <h2 class="text-part">Cut sheets</h2>
+    <section v-if="tree.sheets.length" :aria-label="tell('cut-sheets')">
+      <h2 class="text-part">{{ tell('cut-sheets') }}</h2>
       <ul>
         <li v-for="s in tree.sheets" :key="s.id" class="border-t border-rule py-1.5">
           <RouterLink class="link mr-2" :to="`/sheet/${s.id}`"
@@ -228,8 +242,8 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
         </li>
       </ul>
     </section>
-    <section aria-label="Photos" class="grid gap-2">
-      <h2 class="text-part">Before and after</h2>
+    <section :aria-label="tell('photos')" class="grid gap-2">
+      <h2 class="text-part">{{ tell('before-and-after') }}</h2>
       <BeforeAfter v-if="before && after" :before="before" :after="after" :name="tree.name" />
       <div class="grid grid-cols-2 gap-2 items-start">
         <PhotoTake
@@ -250,13 +264,15 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
     </section>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <LookBack :tree-id="tree.id" />
-    <section aria-label="Log">
+    <section :aria-label="tell('log')">
       <div class="flex flex-wrap gap-2 items-center mb-1">
-        <h2 class="text-part mr-auto">Log</h2>
+        <h2 class="text-part mr-auto">{{ tell('log') }}</h2>
         <button type="button" class="btn btn-small" @click="logging = !logging">
-          {{ logging ? 'Leave it' : 'Log a cut already made' }}
+          {{ logging ? tell('leave-it-2') : tell('log-a-cut-already-made') }}
         </button>
-        <RouterLink class="btn btn-small" :to="`/tree/${tree.id}/cut/count`">Count cuts</RouterLink>
+        <RouterLink class="btn btn-small" :to="`/tree/${tree.id}/cut/count`">{{
+          tell('count-cuts')
+        }}</RouterLink>
       </div>
       <PastWork
         v-if="logging"
@@ -274,7 +290,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
         class="btn btn-small"
         @click="leaving = true"
       >
-        The tree is gone
+        {{ tell('the-tree-is-gone') }}
       </button>
       <button
         v-else-if="leaving"
@@ -282,7 +298,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
         class="btn btn-small !border-tape !text-tape"
         @click="gone()"
       >
-        Yes, it is gone; keep its log
+        {{ tell('yes-it-is-gone-keep') }}
       </button>
       <button
         type="button"
@@ -290,12 +306,17 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
         :disabled="busy"
         @click="takeMean()"
       >
-        Take this row's measured trees for the rest of it
+        {{ tell('take-this-row-s-measured') }}
       </button>
       <p v-if="mean" class="mt-1 text-note" role="status">
-        Mean of {{ mean.from_trees }}: {{ lengthWords(mean.height_m, units) }} tall,
-        {{ lengthWords(mean.spread_m, units) }} across; {{ mean.applied_to }} others sketched from
-        it.
+        {{
+          tell('mean-of-tall-across-others', {
+            fromTrees: mean.from_trees,
+            height: lengthWords(mean.height_m, units),
+            spread: lengthWords(mean.spread_m, units),
+            appliedTo: mean.applied_to,
+          })
+        }}
       </p>
     </div>
   </div>

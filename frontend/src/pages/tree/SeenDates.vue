@@ -3,18 +3,22 @@
  * Dates seen this year, of this tree or its whole block: they beat the model now, and correct it
  * next year.
  */
+import tell from 'words:tree'
 import DayField from '@/controls/DayField.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Tree } from '@/api/client'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 
 const props = defineProps<{ tree: Tree }>()
-const KINDS = [
-  ['flush_start', 'First flush seen'],
-  ['flush_hard', 'Its leaves hard'],
-  ['bloom_start', 'First flowers open'],
-  ['harvest_end', 'Last fruit picked'],
-] as const
+const KINDS = computed(
+  () =>
+    [
+      ['flush_start', tell('first-flush-seen')],
+      ['flush_hard', tell('its-leaves-hard')],
+      ['bloom_start', tell('first-flowers-open')],
+      ['harvest_end', tell('last-fruit-picked')],
+    ] as const,
+)
 const whole = ref(false)
 const { act, trouble } = useAct()
 const kept = ref('')
@@ -35,14 +39,16 @@ async function see(kind: string, iso: string) {
             body,
           }),
     )
-    kept.value = whole.value ? `Kept for all of ${props.tree.block}.` : 'Kept for this tree.'
+    kept.value = whole.value
+      ? tell('kept-for-all-of', { block: props.tree.block })
+      : tell('kept-for-this-tree')
   })
 }
 </script>
 
 <template>
   <fieldset>
-    <legend class="tag text-lead">Seen this year</legend>
+    <legend class="tag text-lead">{{ tell('seen-this-year') }}</legend>
     <div class="grid grid-cols-2 gap-2">
       <div v-for="[kind, says] in KINDS" :key="kind">
         <label class="label" :for="`seen-${kind}`">{{ says }}</label>
@@ -54,10 +60,11 @@ async function see(kind: string, iso: string) {
       </div>
     </div>
     <label class="flex gap-2 items-center mt-2"
-      ><input v-model="whole" type="checkbox" /> for the whole block {{ tree.block }}</label
+      ><input v-model="whole" type="checkbox" />
+      {{ tell('for-the-whole-block-2', { block: tree.block }) }}</label
     >
     <p class="text-small text-ink2">
-      A date seen beats the one worked out, and the difference corrects next year's.
+      {{ tell('a-date-seen-beats-the') }}
     </p>
     <p v-if="kept" role="status">{{ kept }}</p>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>

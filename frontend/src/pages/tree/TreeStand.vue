@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** The drawing of a tree, or what takes its place, as the open tag wants it shown. */
+import tell from 'words:tree'
 import { api, heed, type Tree } from '@/api/client'
 import { useNarrow } from '@/composables/useNarrow'
 import { useSettings } from '@/composables/useSettings'
@@ -38,18 +39,23 @@ const says = computed(() => {
   const l = inHand.value
   if (!l) return ''
   const length = lengthWords(l.length_m, units.value)
-  return `${l.name}, ${diameterWords(l.base_mm, units.value)}, ${length} long`
+  return tell('long-2', { name: l.name, base: diameterWords(l.base_mm, units.value), length })
 })
 </script>
 
 <template>
   <div class="stand">
-    <div v-if="seen && !shown.frame" class="views no-print" role="group" aria-label="Shown">
+    <div
+      v-if="seen && !shown.frame"
+      class="views no-print"
+      role="group"
+      :aria-label="tell('shown')"
+    >
       <button type="button" class="btn btn-small" :aria-pressed="!onPhoto" @click="onPhoto = false">
-        Drawing
+        {{ tell('drawing') }}
       </button>
       <button type="button" class="btn btn-small" :aria-pressed="onPhoto" @click="onPhoto = true">
-        Photo
+        {{ tell('photo') }}
       </button>
     </div>
     <PhotoCuts
@@ -64,26 +70,43 @@ const says = computed(() => {
       @mark="(limb, keep) => shown.pick?.(limb, keep)"
     />
     <template v-else-if="frame">
-      <div class="compass no-print" role="group" aria-label="Where you stand">
+      <div class="compass no-print" role="group" :aria-label="tell('where-you-stand')">
         <template v-if="narrow">
-          <button type="button" class="turn" aria-label="Nearer" @click="drawing?.zoom(1.6)">
+          <button
+            type="button"
+            class="turn"
+            :aria-label="tell('nearer')"
+            @click="drawing?.zoom(1.6)"
+          >
             +
           </button>
           <button
             type="button"
             class="turn mr-auto"
-            aria-label="The whole tree"
+            :aria-label="tell('the-whole-tree')"
             :disabled="!drawing?.near"
             @click="drawing?.all()"
           >
             −
           </button>
         </template>
-        <button type="button" class="turn" aria-label="Walk round to the left" @click="turn(-15)">
+        <button
+          type="button"
+          class="turn"
+          :aria-label="tell('walk-round-to-the-left')"
+          @click="turn(-15)"
+        >
           ‹
         </button>
-        <span class="from tag" aria-live="polite">from {{ windWords(from) }}</span>
-        <button type="button" class="turn" aria-label="Walk round to the right" @click="turn(15)">
+        <span class="from tag" aria-live="polite">{{
+          tell('from', { from: windWords(from) })
+        }}</span>
+        <button
+          type="button"
+          class="turn"
+          :aria-label="tell('walk-round-to-the-right')"
+          @click="turn(15)"
+        >
           ›
         </button>
       </div>
@@ -128,20 +151,20 @@ const says = computed(() => {
       <WantedSaid ref="wanted" :tree-id="tree.id" />
       <p class="sr-only" aria-live="polite">{{ says }}</p>
       <p class="keys no-print" aria-hidden="true">
-        <kbd>[</kbd> <kbd>]</kbd> walk round <kbd class="ml-3">?</kbd> all keys
+        <kbd>[</kbd> <kbd>]</kbd> {{ tell('walk-round') }} <kbd class="ml-3">?</kbd>
+        {{ tell('all-keys') }}
       </p>
     </template>
     <WhipPanel v-else-if="tree.form === 'whip'" :tree="tree" />
     <div v-else class="p-8 max-w-lg max-[900px]:p-4">
       <h2 class="text-head">
-        {{ tree.standing === 'sized' ? 'Not drawn yet' : 'Not measured yet' }}
+        {{ tree.standing === 'sized' ? tell('not-drawn-yet') : tell('not-measured-yet-2') }}
       </h2>
       <p v-if="tree.standing === 'sized'" class="mt-2 text-ink2">
-        Its sizes are known: cuts are counted by their thickness. Drawn, it shows which limb.
+        {{ tell('its-sizes-are-known-cuts') }}
       </p>
       <p v-else class="mt-2 text-ink2">
-        The verdict stands without a measurement. To cost a cut, give height, spread and trunk: cuts
-        are then counted by their thickness.
+        {{ tell('the-verdict-stands-without-a') }}
       </p>
       <FirstSizes :key="tree.id" :tree="tree" />
     </div>

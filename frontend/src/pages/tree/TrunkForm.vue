@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** The trunk's girth, its highest fork and the union, as they were measured. */
+import tell from 'words:tree'
 import type { Frame } from '@/api/client'
 import MeasureField from '@/controls/MeasureField.vue'
 import { reactive, ref, watch } from 'vue'
@@ -36,23 +37,27 @@ async function send() {
 
 <template>
   <details :open="open" @toggle="open = ($event.target as HTMLDetailsElement).open">
-    <summary class="tag text-lead">Trunk and union</summary>
-    <form class="grid grid-cols-3 gap-3 mt-2" aria-label="Trunk and union" @submit.prevent="send">
+    <summary class="tag text-lead">{{ tell('trunk-and-union') }}</summary>
+    <form
+      class="grid grid-cols-3 gap-3 mt-2"
+      :aria-label="tell('trunk-and-union')"
+      @submit.prevent="send"
+    >
       <MeasureField
         v-model="trunk.mm"
-        label="Trunk, just above the union"
+        :label="tell('trunk-just-above-the-union')"
         kind="diameter"
         :wrong="fields['/frame/trunk/diameter_mm']"
       />
       <MeasureField
         v-model="trunk.height"
-        label="Highest fork, above ground"
+        :label="tell('highest-fork-above-ground')"
         kind="length"
         :wrong="fields['/frame/trunk/height_m']"
       />
       <MeasureField
         v-model="trunk.union"
-        label="Union, above ground"
+        :label="tell('union-above-ground')"
         kind="length"
         :wrong="fields['/frame/union_m']"
       />
@@ -60,7 +65,7 @@ async function send() {
         class="btn btn-small col-span-3"
         :disabled="busy || trunk.mm === null || trunk.height === null"
       >
-        Save trunk and union
+        {{ tell('save-trunk-and-union') }}
       </button>
     </form>
   </details>

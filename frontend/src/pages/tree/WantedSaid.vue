@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** The height that was just dragged on the drawing: kept for the tree, and for its like if wanted. */
+import tell from 'words:tree'
 import { api, heed, type Schemas } from '@/api/client'
 import { onUndone } from '@/composables/useUndo'
 import { useAct } from '@/composables/useAct'
@@ -17,10 +18,18 @@ watch(
   () => (said.value = null),
 )
 const NAMES: Record<Scope, string> = {
-  tree: 'this tree',
-  row: 'its row',
-  block: 'its block',
-  holding: 'all trees',
+  get tree() {
+    return tell('this-tree')
+  },
+  get row() {
+    return tell('its-row')
+  },
+  get block() {
+    return tell('its-block')
+  },
+  get holding() {
+    return tell('all-trees')
+  },
 }
 /** A width that was said stays. */
 async function want(height: number, scope: Scope = 'tree') {
@@ -42,8 +51,10 @@ defineExpose({ want })
   <p v-if="trouble" class="wrong px-4" role="alert">{{ trouble }}</p>
   <div v-else-if="said" class="flex flex-wrap items-center gap-2 px-4 pb-2" role="status">
     <span
-      >{{ lengthWords(said.height, units) }} is wanted for {{ NAMES[said.scope] }}.
-      <template v-if="said.scope === 'tree'">Also for</template></span
+      >{{
+        tell('is-wanted-for', { height: lengthWords(said.height, units), NAMES: NAMES[said.scope] })
+      }}
+      <template v-if="said.scope === 'tree'">{{ tell('also-for') }}</template></span
     >
     <template v-if="said.scope === 'tree'">
       <button

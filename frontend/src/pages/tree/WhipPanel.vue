@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** A whip: where its leaves begin, where it is cut, what that costs and what comes after. */
+import tell from 'words:tree'
 import SaidText from '@/controls/SaidText.vue'
 import { api, heed, type Tree } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
@@ -54,15 +55,15 @@ const { data: found } = useQuery({
 </script>
 
 <template>
-  <section class="p-6 grid gap-3 max-w-xl" aria-label="A single stem">
-    <h2 class="text-head">One stem, no branches yet</h2>
+  <section class="p-6 grid gap-3 max-w-xl" :aria-label="tell('a-single-stem')">
+    <h2 class="text-head">{{ tell('one-stem-no-branches-yet') }}</h2>
     <div class="grid grid-cols-3 gap-3">
-      <MeasureField v-model="height" label="Height" kind="length" />
-      <MeasureField v-model="leaves" label="Leaves from" kind="length" />
-      <MeasureField v-model="cut" label="Cut at" kind="length" />
+      <MeasureField v-model="height" :label="tell('height')" kind="length" />
+      <MeasureField v-model="leaves" :label="tell('leaves-from-2')" kind="length" />
+      <MeasureField v-model="cut" :label="tell('cut-at')" kind="length" />
     </div>
     <label v-if="height" class="grid">
-      <span class="sr-only">Cut at, slid along the stem</span>
+      <span class="sr-only">{{ tell('cut-at-slid-along-the') }}</span>
       <input
         type="range"
         min="0.02"
@@ -74,7 +75,7 @@ const { data: found } = useQuery({
       />
     </label>
     <p v-if="height && !ready" class="wrong">
-      Leaves begin below the top, and the cut lies on the stem.
+      {{ tell('leaves-begin-below-the-top') }}
     </p>
     <div v-if="ready" class="grid sm:grid-cols-[auto_1fr] gap-4 items-start">
       <WhipStem :height="height!" :leaves="leaves!" :cut="cut!" :units="units" />

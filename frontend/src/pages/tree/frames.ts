@@ -1,4 +1,5 @@
 /** A measured frame and what is put down as a new one: each save is a frame, the old one stays. */
+import tell from 'words:tree'
 import { api, heed, Refused, sentence, type Frame, type Limb, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useQueryClient } from '@tanstack/vue-query'
@@ -71,7 +72,7 @@ export function useFrames(tree: () => { id: string; frame: Frame }, at: Ref<numb
     if (error.status === 409) {
       crowded.value = true
       void queries.invalidateQueries({ queryKey: ['tree'] })
-      return `${error.title} What you typed is kept; look at the drawing and save again.`
+      return tell('what-you-typed-is-kept', { title: error.title })
     }
     const own = Object.keys(error.fields)
     const atFields = own.length && own.every((p) => p.startsWith(`/frame/limbs/${at.value}/`))

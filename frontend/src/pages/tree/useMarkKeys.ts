@@ -1,4 +1,5 @@
 /** Marking by keys: up and down the limbs, a cut at the collar, slid out and in, taken off. */
+import tell from 'words:tree'
 import type { Frame } from '@/api/client'
 import { useKeys } from '@/composables/useKeys'
 import type { Marking } from '@/composables/useMarking'
@@ -23,32 +24,32 @@ export function useMarkKeys(frame: Ref<Frame | null>, selected: Ref<string | nul
     m.mark(l.id, Math.max(0, Math.min((cut?.keep_m ?? 0) + by, l.length_m * 0.995)))
   }
   useKeys([
-    { keys: ['ArrowUp'], says: 'next limb up', run: () => step(1), shown: '↑' },
-    { keys: ['ArrowDown'], says: 'next limb down', run: () => step(-1), shown: '↓' },
+    { keys: ['ArrowUp'], says: tell('next-limb-up'), run: () => step(1), shown: '↑' },
+    { keys: ['ArrowDown'], says: tell('next-limb-down'), run: () => step(-1), shown: '↓' },
     {
       keys: ['Enter'],
-      says: 'mark a cut at the collar of the limb',
+      says: tell('mark-a-cut-at-the'),
       run: () => frame.value?.drawn && limb.value && m.mark(limb.value.id, 0),
     },
     {
       keys: ['ArrowRight'],
-      says: 'slide the cut out (with shift, a little)',
+      says: tell('slide-the-cut-out-with'),
       run: (e) => nudge(e.shiftKey ? 0.01 : 0.05),
       shown: '→',
     },
     {
       keys: ['ArrowLeft'],
-      says: 'slide the cut in (with shift, a little)',
+      says: tell('slide-the-cut-in-with'),
       run: (e) => nudge(e.shiftKey ? -0.01 : -0.05),
       shown: '←',
     },
     {
       keys: ['Delete', 'Backspace'],
-      says: 'take the mark off',
+      says: tell('take-the-mark-off'),
       run: () => selected.value && m.remove(selected.value),
       shown: 'Del',
     },
-    { keys: ['z', 'Ctrl+z'], says: 'undo', run: () => m.undo(), shown: 'z' },
-    { keys: ['y', 'Ctrl+y'], says: 'redo', run: () => m.redo(), shown: 'y' },
+    { keys: ['z', 'Ctrl+z'], says: tell('undo-2'), run: () => m.undo(), shown: 'z' },
+    { keys: ['y', 'Ctrl+y'], says: tell('redo-2'), run: () => m.redo(), shown: 'y' },
   ])
 }

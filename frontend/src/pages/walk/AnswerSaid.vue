@@ -1,12 +1,13 @@
 <script setup lang="ts">
 /** What the last answer came to. */
+import tell from 'words:walk'
 import SaidText from '@/controls/SaidText.vue'
 
 defineProps<{ texts: string[] }>()
 </script>
 
 <template>
-  <section class="said" aria-live="polite" aria-label="What that comes to">
+  <section class="said" aria-live="polite" :aria-label="tell('what-that-comes-to')">
     <p v-for="text in texts" :key="text"><SaidText :text="text" /></p>
   </section>
 </template>

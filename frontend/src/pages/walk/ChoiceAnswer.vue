@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Choices by thumb or number key; where several may hold they are ticked and sent with "Go on". */
+import tell from 'words:walk'
 import type { WalkQuestion } from '@/geometry/walk'
 import { useKeys } from '@/composables/useKeys'
 import AnswerInk from '@/drawings/AnswerInk.vue'
@@ -41,10 +42,16 @@ const held = (answer: string) =>
 useKeys([
   ...[1, 2, 3, 4, 5, 6, 7, 8, 9, 10].map((n) => ({
     keys: [String(n % 10)],
-    says: `answer ${n}`,
+    says: tell('answer', { n }),
     run: () => tap(n - 1),
   })),
-  { keys: ['Enter'], says: 'go on', run: goOn },
+  {
+    keys: ['Enter'],
+    get says() {
+      return tell('go-on-2')
+    },
+    run: goOn,
+  },
 ])
 </script>
 
@@ -76,7 +83,7 @@ useKeys([
       data-test="go-on"
       @click="goOn"
     >
-      Go on <kbd>Enter</kbd>
+      {{ tell('go-on') }} <kbd>Enter</kbd>
     </button>
   </div>
 </template>

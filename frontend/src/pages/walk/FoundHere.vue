@@ -3,6 +3,7 @@
  * One thing a look found to be done: whether today allows it and what it costs, and done on the
  * spot, counted; else it stays as work for the day that allows it.
  */
+import tell from 'words:walk'
 import { api, heed, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useAct } from '@/composables/useAct'
@@ -22,7 +23,7 @@ const done = computed(() => props.finding.done)
 const stays = computed(() => {
   if (open.value || done.value) return ''
   const opens = verdict.value?.opens
-  return opens ? `It waits for ${dayWords(opens)}.` : 'It waits until a day allows it.'
+  return opens ? tell('it-waits-for', { opens: dayWords(opens) }) : tell('it-waits-until-a-day')
 })
 const { act, trouble } = useAct()
 function logged() {
@@ -45,16 +46,16 @@ async function log(said: { who: string; minutes: number | null; count: number | 
 <template>
   <div class="grid gap-1">
     <p v-if="verdict" class="text-note">{{ verdict.sentence.replace(/\.?$/, '.') }} {{ stays }}</p>
-    <p v-if="done" role="status" class="font-semibold">In the log as done.</p>
+    <p v-if="done" role="status" class="font-semibold">{{ tell('in-the-log-as-done') }}</p>
     <button
       v-else-if="open"
       type="button"
       class="btn btn-small w-fit"
       :aria-expanded="mode === 'done'"
-      :aria-label="`Done on the spot: ${finding.text}`"
+      :aria-label="tell('done-on-the-spot', { finding: finding.text })"
       @click="mode = mode ? '' : 'done'"
     >
-      Done on the spot
+      {{ tell('done-on-the-spot-2') }}
     </button>
     <template v-if="mode === 'done'">
       <DoneForm v-if="COUNTED.has(work)" :trees="1" counts log @done="log" />

@@ -3,6 +3,7 @@
  * Which limbs a finding means: those the drawing shows it of come first, each with its reason and
  * what it would cost.
  */
+import tell from 'words:walk'
 import type { Frame } from '@/api/client'
 import { LATER, type WalkQuestion } from '@/geometry/walk'
 import { useKeys } from '@/composables/useKeys'
@@ -51,19 +52,35 @@ const done = () =>
 useKeys([
   ...[1, 2, 3, 4, 5, 6, 7, 8, 9].map((n) => ({
     keys: [String(n)],
-    says: `limb ${n}`,
+    says: tell('limb-4', { n }),
     run: () => shown.value[n - 1] && toggle(shown.value[n - 1]!.limb),
   })),
-  { keys: ['Enter'], says: 'go on', run: done },
-  { keys: ['0'], says: 'not now', run: () => emit('answer', LATER) },
+  {
+    keys: ['Enter'],
+    get says() {
+      return tell('go-on-2')
+    },
+    run: done,
+  },
+  {
+    keys: ['0'],
+    get says() {
+      return tell('not-now')
+    },
+    run: () => emit('answer', LATER),
+  },
   {
     keys: ['['],
-    says: 'walk round the tree, left',
+    get says() {
+      return tell('walk-round-the-tree-left')
+    },
     run: () => (from.value = (from.value + 345) % 360),
   },
   {
     keys: [']'],
-    says: 'walk round the tree, right',
+    get says() {
+      return tell('walk-round-the-tree-right')
+    },
     run: () => (from.value = (from.value + 15) % 360),
   },
 ])
@@ -88,12 +105,16 @@ useKeys([
       <WalkRound v-model="from" />
     </div>
     <p v-if="!shown.length" class="text-note text-ink2">
-      The drawing shows none by itself: touch the limb in it, or take one from the list.
+      {{ tell('the-drawing-shows-none-by') }}
     </p>
     <template v-for="(list, which) in [shown, others]" :key="which">
       <details v-if="list.length" :open="which === 0">
         <summary class="tag py-2">
-          {{ which === 0 ? 'What the drawing shows' : `The other limbs (${others.length})` }}
+          {{
+            which === 0
+              ? tell('what-the-drawing-shows')
+              : tell('the-other-limbs', { others: others.length })
+          }}
         </summary>
         <div class="grid gap-2">
           <button
@@ -112,9 +133,15 @@ useKeys([
             >
             <span v-if="l.why" class="why">{{ l.why.text }}</span>
             <span class="num cost"
-              >{{ l.share === null ? 'no leaf' : `${shareWords(l.share)} of the leaf` }}, wound
-              {{ diameterWords(l.wound_mm, units)
-              }}<template v-if="l.fruit">, {{ l.fruit }} fruit</template></span
+              >{{
+                tell('wound-2', {
+                  share:
+                    l.share === null
+                      ? tell('no-leaf')
+                      : tell('of-the-leaf', { share: shareWords(l.share) }),
+                  wound: diameterWords(l.wound_mm, units),
+                })
+              }}<template v-if="l.fruit">{{ tell('fruit-3', { fruit: l.fruit }) }}</template></span
             >
           </button>
         </div>
@@ -129,8 +156,10 @@ useKeys([
       >
         {{
           cuts.length
-            ? `Go on with ${cuts.length === 1 ? 'one limb' : `${cuts.length} limbs`}`
-            : 'None of them: go on'
+            ? tell('go-on-with', {
+                cuts: cuts.length === 1 ? tell('one-limb') : tell('limbs-2', { cuts: cuts.length }),
+              })
+            : tell('none-of-them-go-on')
         }}
       </button>
     </div>

@@ -3,6 +3,7 @@
  * The walk round one tree: one question a screen, by thumb or number key; every tap is kept on the
  * phone at once.
  */
+import tell from 'words:walk'
 import SaidText from '@/controls/SaidText.vue'
 import { api, heed, sentence, type Tree } from '@/api/client'
 import { newId } from '@/api/ids'
@@ -144,45 +145,57 @@ const crossed = computed(() =>
     }
   }),
 )
-useKeys([{ keys: ['Backspace'], says: 'one question back', run: back }])
+useKeys([
+  {
+    keys: ['Backspace'],
+    get says() {
+      return tell('one-question-back')
+    },
+    run: back,
+  },
+])
 const { units } = useSettings()
 </script>
 
 <template>
   <div class="w-full max-w-[560px] mx-auto grid gap-3 content-start">
     <div class="flex flex-wrap items-center gap-x-4 max-sm:min-h-[3.15rem] content-start">
-      <RouterLink class="link" :to="`/tree/${id}/look/shoot`">Whose shoot is it?</RouterLink>
-      <RouterLink v-if="tree" class="link" :to="`/row/${tree.row_id}/walk`">Its row</RouterLink>
+      <RouterLink class="link" :to="`/tree/${id}/look/shoot`">{{
+        tell('whose-shoot-is-it')
+      }}</RouterLink>
+      <RouterLink v-if="tree" class="link" :to="`/row/${tree.row_id}/walk`">{{
+        tell('its-row-2')
+      }}</RouterLink>
       <span v-if="walk" class="tag text-ink2 ml-auto">{{
         question && walk.state === 'open'
-          ? `${step?.title}, ${nth + 1} of ${stages.length}`
+          ? tell('of-8', { title: step?.title, nth: nth + 1, stages: stages.length })
           : walk.state === 'done'
-            ? 'look done'
-            : `all seen, ${dayWords(walk.day)}`
+            ? tell('look-done')
+            : tell('all-seen', { day: dayWords(walk.day) })
       }}</span>
     </div>
     <p v-if="trouble" class="wrong" role="alert">
       {{ trouble }}
-      <button type="button" class="btn btn-small" @click="begin()">Try again</button>
+      <button type="button" class="btn btn-small" @click="begin()">{{ tell('try-again') }}</button>
     </p>
-    <h2 v-if="!walk" class="text-title">The look</h2>
+    <h2 v-if="!walk" class="text-title">{{ tell('the-look') }}</h2>
     <template v-else>
       <section
         v-for="c in crossed"
         :key="c.question"
         class="verdict"
-        aria-label="Two answers crossed"
+        :aria-label="tell('two-answers-crossed')"
       >
         <p>
-          Two phones answered “{{ c.asked.asks }}”, neither knowing of the other. First came, and
-          holds: <b>{{ c.holdsWords }}</b>. Then came: <b>{{ c.otherWords }}</b>.
+          {{ tell('two-phones-answered-neither-knowing', { asks: c.asked.asks }) }}
+          <b>{{ c.holdsWords }}</b>{{ tell('then-came') }} <b>{{ c.otherWords }}</b>.
         </p>
         <div class="flex gap-2 mt-2">
           <button type="button" class="btn" @click="settle(c.question, c.holds)">
-            Keep “{{ c.holdsWords }}”
+            {{ tell('keep-2', { holdsWords: c.holdsWords }) }}
           </button>
           <button type="button" class="btn" @click="settle(c.question, c.other)">
-            Take “{{ c.otherWords }}”
+            {{ tell('take', { otherWords: c.otherWords }) }}
           </button>
         </div>
       </section>
@@ -190,7 +203,7 @@ const { units } = useSettings()
         v-if="fresh && walk.looks.length > 1"
         class="flex flex-wrap gap-2"
         role="group"
-        aria-label="What the look is for"
+        :aria-label="tell('what-the-look-is-for')"
       >
         <button
           v-for="l in walk.looks"
@@ -204,9 +217,13 @@ const { units } = useSettings()
           {{ l.says }}
         </button>
       </div>
-      <section v-if="fresh && walk.group.length" aria-label="Looked at as one" data-test="group">
+      <section
+        v-if="fresh && walk.group.length"
+        :aria-label="tell('looked-at-as-one')"
+        data-test="group"
+      >
         <p class="text-note">
-          {{ walk.group.length }} trees stand here as one; the tallest is looked at first.
+          {{ tell('trees-stand-here-as-one', { group: walk.group.length }) }}
         </p>
         <ul class="flex flex-wrap gap-x-4 text-note">
           <li v-for="t in walk.group" :key="t.tree_id" class="min-h-8">
@@ -214,7 +231,7 @@ const { units } = useSettings()
             <RouterLink v-else class="link" :to="`/tree/${t.tree_id}/look`">{{
               t.name
             }}</RouterLink>{{ t.height_m ? `, ${lengthWords(t.height_m, units)}` : ''
-            }}{{ t.looked ? ', looked at' : '' }}
+            }}{{ t.looked ? tell('looked-at') : '' }}
           </li>
         </ul>
         <p v-for="r in walk.group_says" :key="r.text" class="text-note">
@@ -265,7 +282,7 @@ const { units } = useSettings()
           v-if="question.id === 'below-outcome'"
           class="btn"
           :to="`/tree/${id}/look/shoot?walk=1`"
-          >Whose shoot is it?</RouterLink
+          >{{ tell('whose-shoot-is-it') }}</RouterLink
         >
         <button
           type="button"
@@ -273,10 +290,10 @@ const { units } = useSettings()
           :disabled="!questionBefore(walk.questions, question.id)"
           @click="back"
         >
-          Back
+          {{ tell('back') }}
         </button>
         <details v-if="mains.length > 1">
-          <summary class="tag py-2">All questions</summary>
+          <summary class="tag py-2">{{ tell('all-questions') }}</summary>
           <ul>
             <li v-for="q in mains" :key="q.id" class="border-t border-rule">
               <button

@@ -3,6 +3,7 @@
  * A number on the walk: a length, a diameter, a gap, a weight, a count, or counts one after the
  * other.
  */
+import tell from 'words:walk'
 import type { WalkQuestion } from '@/geometry/walk'
 import { LATER } from '@/geometry/walk'
 import { useKeys } from '@/composables/useKeys'
@@ -45,8 +46,8 @@ const number = computed(() =>
       : value.value,
 )
 const unit = computed(() => {
-  if (props.question.kind === 'figure') return 'a number, as near as you can'
-  if (props.question.kind === 'counts') return `${counts.value.length} counted`
+  if (props.question.kind === 'figure') return tell('a-number-as-near-as')
+  if (props.question.kind === 'counts') return tell('counted-3', { counts: counts.value.length })
   return units.value === 'metric' ? 'kg' : 'lb'
 })
 /** An example of what is typed. */
@@ -70,8 +71,20 @@ const outside = computed(
 )
 const done = () => ready.value !== null && emit('answer', ready.value)
 useKeys([
-  { keys: ['Enter'], says: 'go on', run: done },
-  { keys: ['0'], says: 'not now', run: () => emit('answer', LATER) },
+  {
+    keys: ['Enter'],
+    get says() {
+      return tell('go-on-2')
+    },
+    run: done,
+  },
+  {
+    keys: ['0'],
+    get says() {
+      return tell('not-now')
+    },
+    run: () => emit('answer', LATER),
+  },
 ])
 </script>
 
@@ -111,13 +124,13 @@ useKeys([
       </p>
     </div>
     <p v-if="outside" class="wrong">
-      That is out of the ordinary: look again at the figure and its unit.
+      {{ tell('that-is-out-of-the') }}
     </p>
     <button type="submit" class="btn btn-go btn-tall text-part" :disabled="ready === null">
-      Go on
+      {{ tell('go-on') }}
     </button>
     <button type="button" class="btn" data-test="not-now" @click="emit('answer', LATER)">
-      Not now
+      {{ tell('not-now-2') }}
     </button>
   </form>
 </template>

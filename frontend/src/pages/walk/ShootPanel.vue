@@ -3,6 +3,7 @@
  * Whose shoot: one question at a time, by thumb or number key, with the verdict so far and why.
  * What was answered stays on this phone.
  */
+import tell from 'words:walk'
 import { useLocalStorage } from '@vueuse/core'
 import { api, heed, Refused, sentence } from '@/api/client'
 import { newId } from '@/api/ids'
@@ -81,15 +82,14 @@ const comesOff = computed(() => !away.value && !!data.value?.comes_off)
 async function tookOff() {
   trouble.value = ''
   if (walking) return toWalk('off', alike.value)
-  const name = data.value?.name ?? kept.value?.name ?? 'the tree'
+  const name = data.value?.name ?? kept.value?.name ?? tell('the-tree')
   const tree = await heed(
     api.GET('/api/trees/{id}', { params: { path: { id: props.id }, query: {} } }),
   ).catch(() => null)
   const day = tree?.day ?? kept.value?.day
   if (!day) {
     trouble.value =
-      'Billhook does not answer, and this tree is not on the phone yet.' +
-      ' Try again where there is signal.'
+      tell('billhook-does-not-answer-and-this') + ' ' + tell('try-again-where-there-is')
     return
   }
   const body = {
@@ -102,13 +102,15 @@ async function tookOff() {
     count: alike.value,
   }
   await put({
-    says: `Suckers off ${name}`,
+    says: tell('suckers-off-2', { name }),
     tree: props.id,
     method: 'POST',
     path: '/api/today/done',
     body,
   })
-  note.value = `${alike.value === 1 ? 'One sucker' : `${alike.value} suckers`} off, in the log.`
+  note.value = tell('off-in-the-log', {
+    alike: alike.value === 1 ? tell('one-sucker') : tell('suckers-2', { alike: alike.value }),
+  })
   again()
   void queries.invalidateQueries()
 }
@@ -127,14 +129,26 @@ const words = (clue: string, value: string) =>
 useKeys([
   ...[1, 2, 3, 4, 5].map((n) => ({
     keys: [String(n)],
-    says: `answer ${n}`,
+    says: tell('answer', { n }),
     run: () => {
       const choice = question.value?.answers[n - 1]
       if (choice) answer(choice.value)
     },
   })),
-  { keys: ['0'], says: 'cannot tell', run: () => answer(null) },
-  { keys: ['Backspace'], says: 'one answer back', run: back },
+  {
+    keys: ['0'],
+    get says() {
+      return tell('cannot-tell-2')
+    },
+    run: () => answer(null),
+  },
+  {
+    keys: ['Backspace'],
+    get says() {
+      return tell('one-answer-back')
+    },
+    run: back,
+  },
 ])
 const open = ref(false)
 </script>
@@ -143,11 +157,13 @@ const open = ref(false)
   <div class="w-full max-w-[560px] mx-auto grid gap-3 content-start">
     <div class="flex justify-end items-center gap-3">
       <span class="tag text-ink2">{{
-        told.length ? `${told.length} seen, kept here` : 'Whose shoot is it?'
+        told.length ? tell('seen-kept-here', { told: told.length }) : tell('whose-shoot-is-it')
       }}</span>
     </div>
-    <h2 v-if="!question && !data && !clues.length" class="text-title">Whose shoot is it?</h2>
-    <p v-if="isPending && !away">Looking up the tree …</p>
+    <h2 v-if="!question && !data && !clues.length" class="text-title">
+      {{ tell('whose-shoot-is-it') }}
+    </h2>
+    <p v-if="isPending && !away">{{ tell('looking-up-the-tree') }}</p>
     <p v-else-if="error && !data && !clues.length" class="wrong" role="alert">
       {{ sentence(error) }}
     </p>
@@ -171,37 +187,36 @@ const open = ref(false)
           </button>
         </div>
         <button type="button" class="btn w-full mt-2.5" @click="answer(null)">
-          Cannot tell <kbd class="ml-1">0</kbd>
+          {{ tell('cannot-tell') }} <kbd class="ml-1">0</kbd>
         </button>
       </section>
-      <h2 v-else class="text-title leading-tight">Whose shoot is it?</h2>
+      <h2 v-else class="text-title leading-tight">{{ tell('whose-shoot-is-it') }}</h2>
       <p v-if="away" class="verdict">
-        Billhook does not answer. What you see is kept on this phone; whose shoot it is, is worked
-        out when it answers. Until then nothing is cut on a guess.
+        {{ tell('billhook-does-not-answer-what-you') }}
       </p>
-      <section v-else-if="data" class="verdict" aria-live="polite" aria-label="Verdict so far">
+      <section
+        v-else-if="data"
+        class="verdict"
+        aria-live="polite"
+        :aria-label="tell('verdict-so-far')"
+      >
         <h2 class="text-head" data-test="shoot-verdict">{{ data.headline }}</h2>
-        <div
-          class="bar"
-          role="img"
-          :aria-label="`${stock} in a hundred that it is the rootstock's`"
-        >
+        <div class="bar" role="img" :aria-label="tell('in-a-hundred-that-it', { stock })">
           <i :style="`width: ${stock}%`" /><u style="left: 90%" /><u style="left: 20%" />
         </div>
         <p>
-          {{ stock }} in 100 that it is the rootstock's; from 90 it counts as that, below 20 as the
-          tree's own.
+          {{ tell('in-100-that-it-is', { stock }) }}
         </p>
         <p class="font-semibold mt-1">{{ data.action }}</p>
         <p v-for="r in data.reasons" :key="r.code">{{ r.text }}</p>
-        <button type="button" class="underline mt-1" @click="open = true">Why</button>
+        <button type="button" class="underline mt-1" @click="open = true">{{ tell('why') }}</button>
       </section>
       <ul v-if="data?.evidence.length && !away" class="text-note">
         <li v-for="e in data.evidence" :key="e.clue">{{ e.says }}</li>
       </ul>
       <div v-if="comesOff" class="grid grid-cols-[auto_1fr] gap-2.5 items-end">
         <div>
-          <label class="label" for="alike">How many alike</label>
+          <label class="label" for="alike">{{ tell('how-many-alike') }}</label>
           <input
             id="alike"
             v-model.number="alike"
@@ -212,48 +227,58 @@ const open = ref(false)
           />
         </div>
         <button type="button" class="btn btn-go" :disabled="!(alike >= 1)" @click="tookOff">
-          Taken off: into the log
+          {{ tell('taken-off-into-the-log') }}
         </button>
       </div>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       <div
         v-if="onWalk"
         class="grid grid-cols-2 gap-2.5"
-        aria-label="Back to the walk"
+        :aria-label="tell('back-to-the-walk')"
         role="group"
       >
         <button v-if="comesOff" type="button" class="btn" @click="toWalk('waits')">
-          It comes off later
+          {{ tell('it-comes-off-later') }}
         </button>
         <button v-else type="button" class="btn" @click="toWalk('tag')">
-          Tag it, on with the walk
+          {{ tell('tag-it-on-with-the') }}
         </button>
-        <button type="button" class="btn" @click="toWalk('keep')">Keep it, on with the walk</button>
+        <button type="button" class="btn" @click="toWalk('keep')">
+          {{ tell('keep-it-on-with-the') }}
+        </button>
       </div>
       <div class="grid grid-cols-2 gap-2.5">
-        <button type="button" class="btn" :disabled="!seen.steps.length" @click="back">Back</button>
-        <button type="button" class="btn" @click="again">Another shoot</button>
+        <button type="button" class="btn" :disabled="!seen.steps.length" @click="back">
+          {{ tell('back') }}
+        </button>
+        <button type="button" class="btn" @click="again">{{ tell('another-shoot') }}</button>
       </div>
       <fieldset class="grid gap-2 border-t border-rule pt-2">
-        <legend class="sr-only">The tree</legend>
+        <legend class="sr-only">{{ tell('the-tree-3') }}</legend>
         <label class="flex gap-2 items-center min-h-touch"
-          ><input v-model="seen.union" type="checkbox" /> I see the graft union clearly</label
+          ><input v-model="seen.union" type="checkbox" /> {{ tell('i-see-the-graft-union') }}</label
         >
         <label class="flex gap-2 items-center min-h-touch"
-          ><input v-model="seen.only" type="checkbox" /> nothing else of the tree lives</label
+          ><input v-model="seen.only" type="checkbox" />
+          {{ tell('nothing-else-of-the-tree') }}</label
         >
         <label class="flex gap-2 items-center min-h-touch"
-          ><input v-model="seen.grafts" type="checkbox" /> several kinds are grafted on it</label
+          ><input v-model="seen.grafts" type="checkbox" />
+          {{ tell('several-kinds-are-grafted-on') }}</label
         >
-        <MeasureField v-model="seen.diameter" label="Thickness at its base" kind="diameter" />
+        <MeasureField
+          v-model="seen.diameter"
+          :label="tell('thickness-at-its-base')"
+          kind="diameter"
+        />
       </fieldset>
       <p v-if="told.length" class="text-small text-ink2">
-        Seen: {{ told.map(([c, v]) => words(c, v)).join(', ') }}.
+        {{ tell('seen-3', { told: told.map(([c, v]) => words(c, v)).join(', ') }) }}
       </p>
       <WhyDialog
         v-if="data"
         v-model="open"
-        title="Whose shoot"
+        :title="tell('whose-shoot-2')"
         :sentence="data.headline"
         :reasons="data.reasons"
       />

@@ -3,6 +3,7 @@
  * The end of a walk: findings in working order, the cuts on the drawing with their cost, what needs
  * no cutting, and when to come back.
  */
+import tell from 'words:walk'
 import type { Walk } from '@/field/store'
 import { useSettings } from '@/composables/useSettings'
 import CountLog from '@/controls/CountLog.vue'
@@ -38,7 +39,7 @@ const days = computed(() => {
   found.push(
     ...props.walk.after_cuts.map((c) => ({
       day: c.due,
-      why: `After the cuts: ${c.does[0]!.toLowerCase()}${c.does.slice(1)}.`,
+      why: tell('after-the-cuts', { does: c.does[0]!.toLowerCase(), does2: c.does.slice(1) }),
     })),
   )
   if (!found.length)
@@ -54,23 +55,27 @@ const nextOfGroup = computed(() => props.walk.group.find((t) => t.tree_id === pr
 <template>
   <div class="grid gap-4">
     <h1 class="text-title" data-test="end">
-      <template v-if="local"
-        >{{ answered.length === 1 ? 'One answer' : `${answered.length} answers` }} kept on this
-        phone</template
-      >
+      <template v-if="local">{{
+        tell('kept-on-this-phone', {
+          answered:
+            answered.length === 1
+              ? tell('one-answer')
+              : tell('answers', { answered: answered.length }),
+        })
+      }}</template>
       <template v-else>{{
         walk.nothing
-          ? 'Nothing to cut'
+          ? tell('nothing-to-cut')
           : !toDo.length
-            ? 'Cut: all that was found'
+            ? tell('cut-all-that-was-found')
             : toDo.length === 1
-              ? 'One thing to cut'
-              : `${toDo.length} things to cut`
+              ? tell('one-thing-to-cut')
+              : tell('things-to-cut', { toDo: toDo.length })
       }}</template>
     </h1>
     <template v-if="local">
       <p>
-        What they come to is worked out as soon as Billhook answers; nothing is lost until then.
+        {{ tell('what-they-come-to-is') }}
       </p>
       <ul>
         <li
@@ -108,28 +113,35 @@ const nextOfGroup = computed(() => props.walk.group.find((t) => t.tree_id === pr
             <span class="num text-right"
               >{{
                 c.void
-                  ? 'goes anyway'
+                  ? tell('goes-anyway')
                   : c.free
-                    ? 'free'
+                    ? tell('free')
                     : c.share === null
                       ? ''
                       : shareWords(c.share)
               }}<br />{{ diameterWords(c.wound_mm, units)
-              }}<template v-if="c.fruit_lost"><br />{{ c.fruit_lost }} fruit</template></span
+              }}<template v-if="c.fruit_lost"
+                ><br />{{ tell('fruit-4', { fruitLost: c.fruit_lost }) }}</template
+              ></span
             >
           </li>
         </ol>
         <p :class="{ keep: !cuts.fits }">
-          {{ cuts.sentence }}
-          {{ fruit ? `${fruit} fruit go with it.` : 'No fruit goes with it.' }} About
-          {{ Math.ceil(cuts.minutes) }} {{ cuts.minutes > 1 ? 'minutes' : 'minute' }}.
+          {{
+            tell('about-minutes', {
+              sentence: cuts.sentence,
+              fruit: fruit ? tell('fruit-go-with-it', { fruit }) : tell('no-fruit-goes-with-it'),
+              Math: Math.ceil(cuts.minutes),
+              minutes: cuts.minutes,
+            })
+          }}
         </p>
         <p>{{ cuts.verdict.sentence }}</p>
       </div>
       <p v-if="toDo.length && walk.state === 'open'">
-        Done on the spot, or left: what is left stays as work of this tree.
+        {{ tell('done-on-the-spot-or') }}
       </p>
-      <ul v-if="toCut.length" aria-label="To cut">
+      <ul v-if="toCut.length" :aria-label="tell('to-cut')">
         <li v-for="f in toCut" :key="f.answer" class="border-t border-rule py-2">
           <b>{{ f.text }}</b>
           <span v-for="r in f.reasons" :key="r.code" class="block text-note">{{ r.text }}</span>
@@ -140,11 +152,11 @@ const nextOfGroup = computed(() => props.walk.group.find((t) => t.tree_id === pr
             :day="walk.day"
             @done="emit('taken')"
           />
-          <p v-else-if="f.done" class="font-semibold">In the log as done.</p>
+          <p v-else-if="f.done" class="font-semibold">{{ tell('in-the-log-as-done') }}</p>
         </li>
       </ul>
       <div v-if="others.length">
-        <h2 class="text-lead">Needs no cutting</h2>
+        <h2 class="text-lead">{{ tell('needs-no-cutting') }}</h2>
         <ul>
           <li v-for="f in others" :key="f.answer" class="border-t border-rule py-2">
             {{ f.text }}
@@ -153,7 +165,7 @@ const nextOfGroup = computed(() => props.walk.group.find((t) => t.tree_id === pr
         </ul>
       </div>
       <div>
-        <h2 class="text-lead">Come back</h2>
+        <h2 class="text-lead">{{ tell('come-back-2') }}</h2>
         <ul>
           <li
             v-for="d in days"
@@ -165,7 +177,7 @@ const nextOfGroup = computed(() => props.walk.group.find((t) => t.tree_id === pr
         </ul>
       </div>
       <details v-if="skipped.length">
-        <summary class="tag py-2">Not asked on this tree</summary>
+        <summary class="tag py-2">{{ tell('not-asked-on-this-tree') }}</summary>
         <p v-for="q in skipped" :key="q.id" class="text-note text-ink2 py-1">
           {{ q.asks }} {{ q.skipped!.text }}
           <button
@@ -174,13 +186,13 @@ const nextOfGroup = computed(() => props.walk.group.find((t) => t.tree_id === pr
             class="underline min-h-touch"
             @click="emit('open', q.id)"
           >
-            Change it on the tree’s record
+            {{ tell('change-it-on-the-tree') }}
           </button>
         </p>
       </details>
     </template>
     <details v-if="!local">
-      <summary class="tag py-2.5">Taken off on the spot</summary>
+      <summary class="tag py-2.5">{{ tell('taken-off-on-the-spot') }}</summary>
       <CountLog :tree-id="walk.tree_id" @logged="emit('taken')" />
     </details>
     <PhotoTake
@@ -198,13 +210,13 @@ const nextOfGroup = computed(() => props.walk.group.find((t) => t.tree_id === pr
         :disabled="busy"
         @click="emit('plan')"
       >
-        Finish and make the cut plan
+        {{ tell('finish-and-make-the-cut') }}
       </button>
       <RouterLink
         v-if="walk.frame && !local"
         class="btn"
         :to="`/tree/${walk.tree_id}/cut?walk=${walk.id}`"
-        >Weigh the cuts first</RouterLink
+        >{{ tell('weigh-the-cuts-first') }}</RouterLink
       >
       <button
         type="button"
@@ -213,18 +225,18 @@ const nextOfGroup = computed(() => props.walk.group.find((t) => t.tree_id === pr
         :disabled="busy"
         @click="emit('finish')"
       >
-        Finish the walk
+        {{ tell('finish-the-walk') }}
       </button>
-      <button type="button" class="btn" @click="emit('back')">Back</button>
+      <button type="button" class="btn" @click="emit('back')">{{ tell('back') }}</button>
     </div>
     <div v-else class="grid gap-2.5">
       <p role="status" class="font-semibold">
         {{
           local
-            ? 'The walk is kept on this phone and ends as soon as Billhook answers.'
+            ? tell('the-walk-is-kept-on')
             : toDo.length
-              ? 'What was found stays as work of this tree until it is done; the days to come back are set.'
-              : 'The days to come back are set.'
+              ? tell('what-was-found-stays-as')
+              : tell('the-days-to-come-back')
         }}
       </p>
       <RouterLink
@@ -233,14 +245,16 @@ const nextOfGroup = computed(() => props.walk.group.find((t) => t.tree_id === pr
         :to="`/tree/${walk.next_tree}/look`"
         replace
         >{{
-          nextOfGroup ? `Next of this planting: ${nextOfGroup.name}` : 'Next tree of the row'
+          nextOfGroup
+            ? tell('next-of-this-planting', { nextOfGroup: nextOfGroup.name })
+            : tell('next-tree-of-the-row')
         }}</RouterLink
       >
-      <RouterLink v-if="toDo.length && !local" class="btn" :to="`/tree/${walk.tree_id}`"
-        >Mark cuts in the drawing</RouterLink
-      >
-      <RouterLink class="btn" :to="`/row/${walk.row_id}/walk`">The row</RouterLink>
-      <button type="button" class="btn" @click="emit('again')">Walk it again</button>
+      <RouterLink v-if="toDo.length && !local" class="btn" :to="`/tree/${walk.tree_id}`">{{
+        tell('mark-cuts-in-the-drawing')
+      }}</RouterLink>
+      <RouterLink class="btn" :to="`/row/${walk.row_id}/walk`">{{ tell('the-row') }}</RouterLink>
+      <button type="button" class="btn" @click="emit('again')">{{ tell('walk-it-again') }}</button>
     </div>
   </div>
 </template>

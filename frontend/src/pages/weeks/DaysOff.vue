@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Days on which somebody does no work here, or for rain nobody does. */
+import tell from 'words:weeks'
 import { api, heed, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useAct } from '@/composables/useAct'
@@ -26,7 +27,7 @@ async function note() {
     person_id: who.value || null,
     first: first.value!,
     last: last.value ?? first.value!,
-    why: why.value || (who.value ? '' : 'rain'),
+    why: why.value || (who.value ? '' : tell('rain')),
   }
   const params = { path: { id: newId() } }
   if (await act(() => heed(api.PUT('/api/crew/away/{id}', { params, body })))) {
@@ -38,14 +39,16 @@ async function note() {
 const back = (id: string) =>
   act(() => heed(api.DELETE('/api/crew/away/{id}', { params: { path: { id } } })))
 const span = (o: Schemas['DaysOffOut']) =>
-  o.first === o.last ? dayWords(o.first) : `${dayWords(o.first)} to ${dayWords(o.last)}`
+  o.first === o.last
+    ? dayWords(o.first)
+    : tell('to-4', { first: dayWords(o.first), last: dayWords(o.last) })
 </script>
 
 <template>
-  <section class="py-2 no-print" aria-label="Days off">
+  <section class="py-2 no-print" :aria-label="tell('days-off')">
     <ul class="flex flex-wrap gap-x-5 gap-y-1 items-center">
       <li v-for="o in off" :key="o.id" class="flex items-center gap-2 text-note" data-test="off">
-        <b>{{ o.name ?? 'Nobody works' }}</b> {{ o.name ? 'off' : '' }} {{ span(o)
+        <b>{{ o.name ?? tell('nobody-works') }}</b> {{ o.name ? tell('off-2') : '' }} {{ span(o)
         }}{{ o.why && `, ${o.why}` }}
         <button
           v-if="plans"
@@ -54,41 +57,41 @@ const span = (o: Schemas['DaysOffOut']) =>
           :disabled="busy"
           @click="back(o.id)"
         >
-          Take back
+          {{ tell('take-back') }}
         </button>
       </li>
       <li v-if="plans">
         <button type="button" class="btn btn-small" :aria-expanded="open" @click="open = !open">
-          Rain or days off
+          {{ tell('rain-or-days-off') }}
         </button>
       </li>
     </ul>
     <form v-if="open" class="grid sm:grid-cols-4 gap-3 mt-2 items-start" @submit.prevent="note">
       <div>
-        <label class="label" :for="`${at}w`">Who</label>
+        <label class="label" :for="`${at}w`">{{ tell('who') }}</label>
         <PickOne :id="`${at}w`" v-model="who" class="field">
-          <option value="">Nobody works: rain</option>
+          <option value="">{{ tell('nobody-works-rain') }}</option>
           <option v-for="h in helpers" :key="h.id" :value="h.id">{{ h.name }}</option>
         </PickOne>
       </div>
       <div>
-        <label class="label" :for="`${at}f`">From</label>
+        <label class="label" :for="`${at}f`">{{ tell('from-2') }}</label>
         <DayField :id="`${at}f`" v-model="first" />
       </div>
       <div>
-        <label class="label" :for="`${at}l`">To, both included</label>
+        <label class="label" :for="`${at}l`">{{ tell('to-both-included') }}</label>
         <DayField :id="`${at}l`" v-model="last" />
         <p v-if="fields['/last']" class="wrong">{{ fields['/last'] }}</p>
       </div>
       <div>
-        <label class="label" :for="`${at}y`">Why</label>
+        <label class="label" :for="`${at}y`">{{ tell('why') }}</label>
         <input :id="`${at}y`" v-model="why" class="field" maxlength="120" autocomplete="off" />
       </div>
       <p v-if="trouble && !fields['/last']" class="wrong sm:col-span-4" role="alert">
         {{ trouble }}
       </p>
       <button class="btn btn-go sm:col-span-4 justify-self-start" :disabled="busy || !first">
-        Note it
+        {{ tell('note-it') }}
       </button>
     </form>
   </section>

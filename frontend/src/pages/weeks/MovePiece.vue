@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Work in hand, to be put into another week or to another helper: its price first, then fixed. */
+import tell from 'words:weeks'
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useAct } from '@/composables/useAct'
 import { longWork } from '@/composables/useLong'
@@ -33,7 +34,11 @@ const week = ref(props.week ?? lies.value[0]?.week ?? 0)
 const shared = computed(() =>
   lies.value.map((p) => {
     const who = props.weeks.helpers.find((h) => h.id === p.helper)!.name
-    return `${who} ${p.minutes} min from ${dayWords(props.weeks.weeks[p.week]!.from)}`
+    return tell('min-from', {
+      who,
+      minutes: p.minutes,
+      from: dayWords(props.weeks.weeks[p.week]!.from),
+    })
   }),
 )
 const fixed = computed(() => props.weeks.fixed.includes(job.value.id))
@@ -87,7 +92,7 @@ async function unfix() {
         <div
           v-if="jobs.length > 1"
           role="group"
-          aria-label="Which row"
+          :aria-label="tell('which-row')"
           class="flex flex-wrap gap-2"
         >
           <button
@@ -102,9 +107,9 @@ async function unfix() {
           </button>
         </div>
         <p v-if="shared.length > 1" class="text-note" data-test="shared">
-          Shared now: {{ shared.join(', ') }}. Chosen here is who does all of it.
+          {{ tell('shared-now-chosen-here-is', { shared: shared.join(', ') }) }}
         </p>
-        <div role="group" aria-label="Who" class="flex flex-wrap gap-2">
+        <div role="group" :aria-label="tell('who')" class="flex flex-wrap gap-2">
           <button
             v-for="h in weeks.helpers"
             :key="h.id"
@@ -116,7 +121,7 @@ async function unfix() {
             {{ h.name }}
           </button>
         </div>
-        <div role="group" aria-label="In the week from" class="flex flex-wrap gap-2">
+        <div role="group" :aria-label="tell('in-the-week-from')" class="flex flex-wrap gap-2">
           <button
             v-for="(w, i) in weeks.weeks"
             :key="w.from"
@@ -126,14 +131,15 @@ async function unfix() {
             :disabled="job.crops[i] === null"
             @click="week = i"
           >
-            {{ dayWords(w.from) }}<template v-if="job.crops[i] === null">, closed</template>
+            {{ dayWords(w.from)
+            }}<template v-if="job.crops[i] === null">{{ tell('closed') }}</template>
           </button>
         </div>
         <div class="min-h-24" aria-live="polite" data-test="tried">
           <p v-if="!elsewhere" class="text-ink2">
-            {{ fixed ? 'It is fixed here by hand.' : 'It lies here as planned.' }}
+            {{ fixed ? tell('it-is-fixed-here-by') : tell('it-lies-here-as-planned') }}
           </p>
-          <p v-else-if="isFetching">Trying it …</p>
+          <p v-else-if="isFetching">{{ tell('trying-it') }}</p>
           <p v-else-if="error" class="wrong">{{ sentence(error) }}</p>
           <template v-else-if="tried">
             <p>{{ tried.says.join(' ') }}</p>
@@ -153,12 +159,12 @@ async function unfix() {
             :disabled="busy || !elsewhere || isFetching || !!error"
             @click="fix"
           >
-            Fix it there
+            {{ tell('fix-it-there') }}
           </button>
           <button v-if="fixed" type="button" class="btn" :disabled="busy" @click="unfix">
-            Let the plan say
+            {{ tell('let-the-plan-say') }}
           </button>
-          <button type="button" class="btn" @click="emit('done')">Leave it</button>
+          <button type="button" class="btn" @click="emit('done')">{{ tell('leave-it-2') }}</button>
         </div>
       </DialogPanel>
     </div>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Work that lies elsewhere than it did: from where to where, and why. Like moves are one line. */
+import tell from 'words:weeks'
 import type { Schemas } from '@/api/client'
 import { dayWords } from '@/geometry/day'
 import { rowsWords } from '@/geometry/rows'
@@ -15,7 +16,12 @@ const props = defineProps<{
 const names = computed(() => new Map(props.helpers.map((h) => [h.id, h.name])))
 const side = (places: Moved['was']) =>
   places
-    .map((p) => `${names.value.get(p.helper) ?? 'somebody'}, week of ${dayWords(p.week)}`)
+    .map((p) =>
+      tell('week-of', {
+        names: names.value.get(p.helper) ?? tell('somebody'),
+        week: dayWords(p.week),
+      }),
+    )
     .join('; ')
 const lines = computed(() => {
   const found = new Map<

@@ -1,0 +1,39 @@
+## YearPage
+
+working-out-the-year = Working out the year …
+all-trees-2 = all { $of } trees
+of-trees = { $trees } of { $of } trees;
+the-others-differ = the others differ
+months = Months
+months-2 = { $m } months
+alike = , { $trees } alike
+ribbon-of-the-year = Ribbon of the year
+what-if = What if
+nothing-is-saved = { $tried }. Nothing is saved.
+back-to-the-dates-that = Back to the dates that hold
+what-holds-on = What holds on { $day }
+a-day-with-shift-a = a day, with shift a week;
+why-2 = Why: { $lane }
+the-pick = The pick
+as-it-was-seen = , as it was seen
+about-2 = , about
+the-pick-to = The pick: { $from } to { $to }{ $which }.
+picked-today-all-here = Picked today: all { $kindName } here
+dates-of-these-months-and = Dates of these months, and where each comes from
+events = Events
+event = Event
+days = Days
+origin = Origin
+to-7 = to { $to }
+moved-days-by-what-earlier = , moved { $which }{ $movedDays } days by what earlier years showed
+a-day-on-shift-a = a day on (shift: a week)
+a-day-back-shift-a = a day back (shift: a week)
+to-8 = , to { $maxShare }
+until = , until { $end }
+the-harvest-ended = the harvest ended
+the-first-frost-came = the first frost came
+on-3 = { $NAMES } on { $iso }
+worked-out-from-warmth-and = worked out from warmth and normals
+by-the-calendar-of-this = by the calendar of this kind
+
+as-seen = seen

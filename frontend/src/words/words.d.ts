@@ -1,0 +1,8 @@
+declare module 'words:languages' {
+  const languages: { code: string; name: string; whole: boolean }[]
+  export default languages
+}
+declare module 'words:*' {
+  const tell: import('./index').Tell
+  export default tell
+}
