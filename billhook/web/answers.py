@@ -8,11 +8,12 @@ from typing import Any
 from flask import current_app
 from pydantic import BaseModel
 
+from ..catalogue.wording import said
 from ..core.choice import one_of
 from ..core.errors import invalid
 from ..core.frame.geometry import Point
 from ..core.season.model import WORKS
-from ..core.season.today import WORK_WORDS
+from ..core.season.today import work_words as words_of
 from ..core.words.kinds import kind_called
 from ..services.book.logbook import LogLine
 from ..services.tree.views import FrameView
@@ -136,4 +137,4 @@ def goals() -> list[dict[str, Any]]:
 
 def work_words(work: str) -> str:
     """A kind of work in the grower's words. Raises: ValueError for one that is none."""
-    return WORK_WORDS[one_of(WORKS, work)]
+    return said(words_of(one_of(WORKS, work)))

@@ -2,11 +2,13 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from dataclasses import dataclass
 
 from ..frame.model import SOIL, TRUNK, Frame, Limb, is_sucker
 from ..words.directions import wind
-from ..words.units import Units, length_words
+from ..words.units import Units
+from ..words.values import Compass, Length, Value, say
 
 
 @dataclass(frozen=True)
@@ -55,37 +57,26 @@ def limb_places(frame: Frame) -> dict[str, LimbPlace]:
     return found
 
 
-def limb_names(frame: Frame) -> dict[str, str]:
+def limb_names(frame: Frame) -> dict[str, Value]:
     """A name for every limb: ``east limb``, ``upper east limb``, ``east shoot`` for a sprout on the
     trunk, ``side branch facing south on the east limb``, ``sucker on the west``.
     """
-    names: dict[str, str] = {}
+    names: dict[str, Value] = {}
     for limb, place in limb_places(frame).items():
-        way = wind(place.bearing_deg)
-        if place.kind in ("main", "shoot"):
-            names[limb] = (
-                f"{_which(place.index, place.count)}{way} "
-                f"{'limb' if place.kind == 'main' else 'shoot'}"
-            )
-        elif place.kind == "sucker":
-            names[limb] = f"sucker{f' {place.index + 1}' if place.count > 1 else ''} on the {way}"
-        else:
-            names[limb] = (
-                f"{_which(place.index, place.count)}side branch facing {way} on the "
-                f"{names[place.on or '']}"
-            )
+        names[limb] = _named(place, names.get(place.on or "", ""))
     return names
 
 
-_NTH = ("first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth")
-
-
-def _which(index: int, count: int) -> str:
-    if count == 1:
-        return ""
-    if count == 2:
-        return ("lower ", "upper ")[index]
-    return f"{_NTH[index] if index < len(_NTH) else f'{index + 1}th'} "
+def _named(place: LimbPlace, bearer: Value) -> Value:
+    way, n = Compass(place.bearing_deg), place.index + 1
+    if place.kind == "sucker":
+        return say("limb-sucker", nth=n if place.count > 1 else "only", way=way)
+    which: Value = "only" if place.count == 1 else say("limb-nth", n=n)
+    if place.count == 2:
+        which = "lower" if place.index == 0 else "upper"
+    if place.kind == "side":
+        return say("limb-side", which=which, way=way, bearer=bearer)
+    return say("limb-main" if place.kind == "main" else "limb-shoot", which=which, way=way)
 
 
 def forks(frame: Frame, limb_id: str) -> list[float]:
@@ -99,41 +90,35 @@ def forks(frame: Frame, limb_id: str) -> list[float]:
     return places
 
 
-_ORDINALS = ("first", "second", "third", "fourth", "fifth", "sixth")
-
-
 def position_words(
     frame: Frame,
     limb_id: str,
     keep_m: float,
-    names: dict[str, str],
+    names: Mapping[str, Value],
     near_m: float,
     units: Units = "metric",
-) -> str:
+) -> Value:
     """Where on the real limb: ``1.40 m up the east limb, to the second fork``. near_m: a cut this
     close above a fork is a cut to it [m].
     """
+    length = Length(keep_m, units)
     if limb_id == TRUNK:
-        return f"the trunk, {length_words(keep_m, units)} above ground"
+        return say("cut-at-trunk", length=length)
     limb = frame.limb(limb_id)
     name = names[limb_id]
     if is_sucker(frame, limb):
-        where = (
-            "from the soil"
-            if limb.on == SOIL
-            else (
-                f"{length_words(max(0.0, (frame.union_m or 0) - limb.at_m), units)} under the union"
-            )
-        )
-        return f"{name}, {where}, off at its origin"
+        if limb.on == SOIL:
+            return say("cut-at-soil", limb=name)
+        under = Length(max(0.0, (frame.union_m or 0) - limb.at_m), units)
+        return say("cut-at-origin", limb=name, under=under)
     if keep_m == 0:
-        return f"{name}, off at its collar"
+        return say("cut-at-collar", limb=name)
     way = "along" if abs(limb.rise_deg) < 30 else "up" if limb.rise_deg > 0 else "down"
-    text = f"{length_words(keep_m, units)} {way} the {name}"
+    where = say("cut-along", way=way, length=length, limb=name)
     for i, at in enumerate(forks(frame, limb_id)):
         if 0 <= keep_m - at <= near_m:
-            return f"{text}, to the {_ORDINALS[i] if i < 6 else f'{i + 1}th'} fork"
-    return text
+            return say("cut-to-fork", where=where, nth=say("fork-nth", n=i + 1))
+    return where
 
 
 def taking_over(frame: Frame, limb_id: str, keep_m: float, near_m: float) -> Limb | None:

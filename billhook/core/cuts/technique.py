@@ -4,7 +4,7 @@ leave it to someone licensed.
 
 from __future__ import annotations
 
-from collections.abc import Collection
+from collections.abc import Collection, Mapping
 from dataclasses import dataclass
 
 from ..choice import one_of
@@ -14,7 +14,8 @@ from ..frame.share import CutCost
 from ..known import Knowledge
 from ..reasons import Reason
 from ..season.model import FREE_WORK, WORKS, Work
-from ..words.units import Units, diameter_words
+from ..words.units import Units
+from ..words.values import Diameter, Rounded, Value, say
 from .cautions import cautions_at
 from .drawing import CutDrawing, drawing
 from .making import Made, notes
@@ -40,15 +41,15 @@ class CutAdvice:
     order_class: int
     work: Work
     at_height_m: float
-    position: str
+    position: Value
     place: Place
-    technique: str
+    technique: Value
     tool: str
     tool_id: str
     cuts_needed: int
     minutes: float
     closing_years: float
-    takes_over: str | None
+    takes_over: Value | None
     cautions: tuple[Reason, ...]
     making: tuple[Reason, ...] = ()
     drawing: CutDrawing | None = None
@@ -197,45 +198,39 @@ def _technique(
     tool: str,
     count: int,
     know: Knowledge,
-    names: dict[str, str],
+    names: Mapping[str, Value],
     units: Units,
-) -> str:
-    stub = diameter_words(know.number("cuts/stub-mm"), units)
+) -> Value:
     if place == "origin":
-        how = (
-            "Rub it off with a finger"
-            if tool == "finger"
-            else "Cut flush where it starts, close to the bark"
-        )
-        return f"{how}; never a stub, never gouged into the stem, never sprayed."
-    steps = {
-        "collar": "Just outside the swollen collar, never into it; no stub.",
-        "junction": (
-            f"Back to the live {names[heir.id] if heir else 'side branch'}; do not cut into its "
-            "collar."
-        ),
-        "side-branch": (
-            f"To the {names[heir.id] if heir else 'side branch'} "
-            f"({diameter_words(heir.base_mm, units) if heir else ''} against a cut of "
-            f"{diameter_words(cost.wound_mm, units)}), sloping away from it."
-        ),
-        "sheared": "Back to the line of the wall.",
-        "between": (
-            f"Just above a leaf, bud or bump, {know.number('cuts/slope'):.0f}° away from it, "
-            f"stub at most {stub}."
-            if above_a_bud(know, cost.wound_mm)
-            else "Square across, where it is marked."
-        ),
-    }
-    text = steps[place]
-    if count == 2:
-        text = f"Heavy: cut it long first, then close. {text}"
-    if count == 3:
-        text = (
-            "Three cuts: undercut a hand out, cut through from above a little further out, "
-            f"then the clean cut. {text}"
-        )
-    return text
+        return say("cutting-finger") if tool == "finger" else say("cutting-origin")
+    if place == "collar":
+        step: Value = say("cutting-collar")
+    elif place == "sheared":
+        step = say("cutting-sheared")
+    else:
+        step = _back_to(place, cost, heir, know, names, units)
+    return say("cutting-long", cuts=count, step=step) if count > 1 else step
+
+
+def _back_to(
+    place: Place,
+    cost: CutCost,
+    heir: Limb | None,
+    know: Knowledge,
+    names: Mapping[str, Value],
+    units: Units,
+) -> Value:
+    """Back to a side branch, or between two."""
+    branch = names[heir.id] if heir else say("cutting-some-branch")
+    if place == "junction":
+        return say("cutting-junction", branch=branch)
+    if place == "side-branch":
+        mm, wound = Diameter(heir.base_mm if heir else 0, units), Diameter(cost.wound_mm, units)
+        return say("cutting-side-branch", branch=branch, mm=mm, wound=wound)
+    if not above_a_bud(know, cost.wound_mm):
+        return say("cutting-square")
+    stub = Diameter(know.number("cuts/stub-mm"), units)
+    return say("cutting-bud", slope=Rounded(know.number("cuts/slope")), stub=stub)
 
 
 def _minutes(tool: str, wound_mm: float, height_m: float, count: int, know: Knowledge) -> float:

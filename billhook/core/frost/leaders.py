@@ -137,7 +137,7 @@ class Dated:
 
 def grown_on(
     know: Knowledge,
-    chosen: Sequence[str],
+    chosen: Sequence[Value],
     form: str,
     today: dt.date,
     flushes: Sequence[dt.date],
@@ -146,7 +146,7 @@ def grown_on(
     """Stakes and ties, suckers at every flush of two seasons, and the thinning of the second
     spring. chosen: names of the shoots; flushes: starts to come.
     """
-    names = ", ".join(chosen)
+    names = listed(chosen)
     keep = int(know.number(f"leader-form/{form}/keep"))
     found = [
         Dated("frost-stake", today, (say("leader-stake-these", names=names)), "frost/tie-days"),

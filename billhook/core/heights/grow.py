@@ -12,6 +12,7 @@ from ..frame.finish import after_cuts
 from ..frame.geometry import limb_ends
 from ..frame.model import TRUNK, Cut, Frame, Limb, is_sucker, roots_of
 from ..frame.share import canopy_total
+from ..words.values import Value, listed
 from .renewal import School
 
 _SHOOT_RISE = 75.0
@@ -182,6 +183,6 @@ def _exactly(frame: Frame, part: Sequence[str], target: float) -> Frame:
     return Frame(frame.trunk, tuple(changed.get(x.id, x) for x in frame.limbs), frame.union_m)
 
 
-def names_of(parts: Sequence[Sequence[str]], names: Mapping[str, str]) -> list[str]:
+def names_of(parts: Sequence[Sequence[str]], names: Mapping[str, Value]) -> list[Value]:
     """A name for each sector: its main limbs."""
-    return [", ".join(names.get(x, x) for x in part) for part in parts]
+    return [listed(names.get(x, x) for x in part) for part in parts]

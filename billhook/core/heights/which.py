@@ -16,7 +16,7 @@ from ..walk.option import lost
 from ..walk.places import below_height
 from ..walk.suggest import limb_options
 from ..walk.tree import WalkTree
-from ..words.values import Capital, Length, Saying, listed, say
+from ..words.values import Capital, Length, Saying, Value, listed, say
 
 
 @dataclass(frozen=True)
@@ -28,11 +28,11 @@ class Ranked:
     """
 
     limb: str
-    name: str
+    name: Value
     points: float
     keep_m: float
     cut_height_m: float
-    takes_over: str | None
+    takes_over: Value | None
     wound_mm: float
     share: float | None
     fruit: int

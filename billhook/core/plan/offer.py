@@ -14,7 +14,7 @@ from ..reasons import Reason
 from ..walk.option import LimbOption, lost
 from ..walk.suggest import limb_options
 from ..walk.tree import WalkTree
-from ..words.values import say
+from ..words.values import Value, say
 from .schools import factor
 from .skeleton import mains, skeleton_cuts
 from .wall import WallCut, machine_cuts, ragged_cuts, shape_cuts
@@ -33,7 +33,7 @@ class Proposed:
 
     id: str
     cut: Cut
-    name: str
+    name: Value
     look: str
     work: str
     must: bool

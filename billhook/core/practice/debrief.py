@@ -5,7 +5,7 @@ reason and its price, the gravest first; and what the exact plan, and other ways
 from __future__ import annotations
 
 import datetime as dt
-from collections.abc import Collection, Sequence
+from collections.abc import Collection, Mapping, Sequence
 from dataclasses import dataclass
 from typing import Literal
 
@@ -23,7 +23,7 @@ from ..season.season import season
 from ..season.today import verdict
 from ..words.dates import day_words
 from ..words.units import Units
-from ..words.values import Length, Saying, Share, say
+from ..words.values import Length, Saying, Share, Value, say
 from .model import Part, PracticeTree
 from .names import plain_names
 
@@ -190,7 +190,7 @@ def _parts(
     tree: PracticeTree,
     cuts: Sequence[Cut],
     yours: Course,
-    names: dict[str, str],
+    names: Mapping[str, Value],
     units: Units,
 ) -> list[Remark]:
     """Limb by limb: missed, not needed, cut in the wrong place."""
@@ -262,7 +262,7 @@ def _besides(
     tree: PracticeTree,
     cuts: Sequence[Cut],
     yours: Course,
-    names: dict[str, str],
+    names: Mapping[str, Value],
     planned: Collection[str],
 ) -> list[Remark]:
     """Cuts on limbs that nobody would have touched."""

@@ -70,7 +70,7 @@ def _choice(know: Knowledge, tree: PracticeTree, decided: Decided, units: Units)
     return Choice(_says(tree, names, decided.cuts), decided, found, right)
 
 
-def _says(tree: PracticeTree, names: dict[str, str], cuts: Sequence[Cut]) -> Value:
+def _says(tree: PracticeTree, names: Mapping[str, Value], cuts: Sequence[Cut]) -> Value:
     if not cuts:
         return say("practice-choice-wait")
     whole = [names[c.limb] for c in cuts if not c.keep_m]

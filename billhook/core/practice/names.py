@@ -2,14 +2,18 @@
 
 from __future__ import annotations
 
-import re
-
 from ..cuts.names import limb_names
 from ..frame.model import Frame
+from ..words.values import Phrase, Value, say
 
-_SUCKER = re.compile(r"^sucker( \d+)? on the (.+)$")
 
-
-def plain_names(frame: Frame) -> dict[str, str]:
+def plain_names(frame: Frame) -> dict[str, Value]:
     """As on every page, but that a sucker is a shoot at the foot: whose it is, is the question."""
-    return {k: _SUCKER.sub(r"shoot\1 at the foot, \2", v) for k, v in limb_names(frame).items()}
+    return {limb: _plain(name) for limb, name in limb_names(frame).items()}
+
+
+def _plain(name: Value) -> Value:
+    if isinstance(name, Phrase) and name.says == "limb-sucker":
+        told = dict(name.values)
+        return say("limb-unknown-shoot", nth=told["nth"], way=told["way"])
+    return name

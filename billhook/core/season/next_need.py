@@ -7,11 +7,10 @@ from __future__ import annotations
 import datetime as dt
 from dataclasses import dataclass
 
-from ..words.dates import day_words
-from ..words.prices import cost_words
-from ..words.units import share_words
+from ..words.prices import cost_said
+from ..words.values import Capital, Share, Value, say
 from .model import Status, Work
-from .today import WORK_WORDS, Verdict
+from .today import Verdict, work_words
 
 
 @dataclass(frozen=True)
@@ -22,19 +21,17 @@ class Need:
 
     kind: str
     tone: Status
-    text: str
+    text: Value
     by: dt.date | None
-    said_together: str | None = None
+    said_together: Value | None = None
 
     @property
-    def alike(self) -> str:
+    def alike(self) -> Value:
         """The same need said of several trees at once."""
         return self.said_together or self.text
 
 
-CANNOT_TELL = Need(
-    "odd", "stop", "Cannot be worked out: something in its record is odd. Open it and look.", None
-)
+CANNOT_TELL = Need("odd", "stop", say("need-odd"), None)
 
 
 def main_work(
@@ -48,10 +45,6 @@ def main_work(
     if hedgerow:
         return "hedge"
     return "height" if height_m is not None and cap_m is not None and height_m > cap_m else "thin"
-
-
-def _counted(count: int, one: str, many: str) -> str:
-    return f"One {one}" if count == 1 else f"{count} {many}"
 
 
 def next_need(
@@ -68,46 +61,42 @@ def next_need(
     far ahead a task is due [d]. suckers, dead: limbs known to be there.
     """
     if sheet is not None:
-        return Need("sheet", "go", f"Cut sheet of {day_words(sheet)} is open", sheet)
+        return Need("sheet", "go", say("need-sheet", day=sheet), sheet)
     if suckers:
-        return Need(
-            "sucker",
-            "go",
-            f"{_counted(suckers, 'sucker', 'suckers')} below the union: off, any day",
-            None,
-            "Suckers below the union: off, any day",
-        )
+        together = say("need-suckers-alike")
+        return Need("sucker", "go", say("need-suckers", n=suckers), None, together)
     if dead:
-        return Need(
-            "sanitation",
-            "go",
-            f"{_counted(dead, 'dead limb', 'dead limbs')}: off, any dry day",
-            None,
-            "Dead limbs: off, any dry day",
-        )
+        return Need("sanitation", "go", say("need-dead", n=dead), None, say("need-dead-alike"))
     if due is not None and due[1] <= main.day + dt.timedelta(days=soon_days):
-        return Need("look", "go", f"{due[0].rstrip('.')}, by {day_words(due[1])}", due[1])
+        return Need("look", "go", say("need-due", what=due[0].rstrip("."), day=due[1]), due[1])
     return _of_the_season(main)
 
 
 def _of_the_season(main: Verdict) -> Need:
     """What the season's own work allows."""
-    what = WORK_WORDS[main.work]
-    most = "half of the shoots" if main.work == "young" else share_words(main.max_share or 0.0)
-    limit = f", at most {most}" if main.max_share else ""
-    if main.status == "go":
-        until = f" until {day_words(main.last_good_day)}" if main.last_good_day else ""
-        cost = f"; {cost_words(main.price)}" if main.price is not None else ""
-        return Need(
-            main.work, "go", f"{what.capitalize()}: go{limit}{until}{cost}", main.last_good_day
+    what = Capital(work_words(main.work))
+    limit: Value = ""
+    if main.max_share:
+        half = main.work == "young"
+        limit = (
+            say("need-half-shoots")
+            if half
+            else say("need-at-most", most=Share(round(main.max_share, 3)))
         )
-    opens = f", next on {day_words(main.opens)}" if main.opens else ""
-    words = {"light": f"small cuts only{limit}", "wait": "wait", "stop": "stop"}[main.status]
-    if (
+    if main.status == "go":
+        until = say("need-until", day=main.last_good_day) if main.last_good_day else ""
+        cost = say("need-cost", cost=cost_said(main.price)) if main.price is not None else ""
+        text = say("need-go", what=what, limit=limit, until=until, cost=cost)
+        return Need(main.work, "go", text, main.last_good_day)
+    opens = say("need-opens", day=main.opens) if main.opens else ""
+    dearer = (
         main.status == "wait"
         and main.price is not None
         and main.opens_price is not None
         and main.price > main.opens_price
-    ):
-        words = f"wait, now {cost_words(main.price)}"
-    return Need(main.work, main.status, f"{what.capitalize()}: {words}{opens}", main.opens)
+    )
+    if dearer:
+        text = say("need-dear", what=what, cost=cost_said(main.price or 0.0), opens=opens)
+    else:
+        text = say("need-not-yet", status=main.status, what=what, limit=limit, opens=opens)
+    return Need(main.work, main.status, text, main.opens)

@@ -13,38 +13,17 @@ from ..words.prices import NO_CROP
 from ..words.values import Crops, Phrase, Share, Value, say
 from .model import FREE_WORK, SeasonAnswer, Segment, Status, Work
 
-WORK_WORDS: dict[Work, str] = {
-    "sucker": "suckers",
-    "sprout": "water sprouts",
-    "sanitation": "dead and broken wood",
-    "fruit": "taking fruit off",
-    "skirt": "the skirt",
-    "thin": "whole branches",
-    "height": "lowering and heading",
-    "hedge": "the hedge wall",
-    "shear": "a formal hedge",
-    "tip": "tips",
-    "renewal": "a third of the tree",
-    "skeleton": "a skeleton prune",
-    "pot": "the potted tree",
-    "young": "training a young tree",
-}
-LANE_WORDS: dict[Work, str] = {
-    "sucker": "Suckers below the union",
-    "sprout": "Water sprouts",
-    "sanitation": "Dead and broken",
-    "fruit": "Take fruit off",
-    "skirt": "Skirt",
-    "thin": "Thin, whole branches",
-    "height": "Lower, head back",
-    "hedge": "Hedge wall",
-    "shear": "Shear a formal hedge",
-    "tip": "Tips",
-    "renewal": "Renew by thirds",
-    "skeleton": "Skeleton prune",
-    "pot": "Tree in a pot",
-    "young": "Train a young tree",
-}
+
+def work_words(work: Work) -> Value:
+    """A kind of work as it stands in a sentence."""
+    return say("work-of", work=work)
+
+
+def lane_words(work: Work) -> Value:
+    """A kind of work over its row of the year, or in a list."""
+    return say("work-lane", work=work)
+
+
 _UNPRICED = FREE_WORK | {"sprout", "young"}
 # last in the list of reasons: what holds all year, and what only says when to come back
 _LAST = {

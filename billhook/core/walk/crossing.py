@@ -11,7 +11,7 @@ from ..frame.model import SOIL, TRUNK, Limb
 from ..frame.near import angle_deg, nearest
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.values import Length, say
+from ..words.values import Length, listed, say
 from .option import Found, inwardness, live_limbs
 from .questions import LATER
 from .tree import WalkTree
@@ -151,7 +151,7 @@ def crowded(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Foun
                     ),
                 )
             best = _best_spread(tree, know, crowd)
-            stay = " and ".join(tree.names[x.id] for x in best)
+            stay = listed((tree.names[x.id] for x in best), say("and-between"))
             for limb in crowd:
                 if limb not in best:
                     found.setdefault(

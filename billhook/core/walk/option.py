@@ -10,6 +10,7 @@ from ..frame.model import Cut, Limb
 from ..frame.share import canopy_total, leaf_beyond
 from ..known import Knowledge
 from ..reasons import Reason
+from ..words.values import Value
 from .tree import WalkTree
 
 Found = dict[str, tuple[float, Reason | None]]
@@ -23,7 +24,7 @@ class LimbOption:
     """
 
     limb: str
-    name: str
+    name: Value
     keep_m: float
     share: float | None
     fruit: int

@@ -12,6 +12,7 @@ from ..frame.geometry import Point, limb_ends
 from ..frame.model import TRUNK, Frame, Limb, is_sucker, roots_of
 from ..known import Knowledge
 from ..words.units import Units
+from ..words.values import Value
 
 
 @dataclass(frozen=True)
@@ -79,7 +80,7 @@ class WalkTree:
     stances: Mapping[str, str] = field(default_factory=dict)
     companions: tuple[Companion, ...] = ()
     frame: Frame | None = None
-    names: Mapping[str, str] = field(default_factory=dict)
+    names: Mapping[str, Value] = field(default_factory=dict)
     leafless: bool = False
     moved: bool = False
     rank: bool = False

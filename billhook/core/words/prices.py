@@ -20,9 +20,9 @@ _PARTS = (
 
 
 def crops_said(price: float) -> Phrase:
-    """Crops per share taken, for any language to say."""
+    """Crops per share taken, for any language to say; what sounds the same is the same."""
     part = next((part for below, part, _ in _PARTS if price < below), "more")
-    return say("value-crops", part=part, n=Rounded(price, 1))
+    return say("value-crops", part=part, n=Rounded(round(price, 1) if part == "more" else 0, 1))
 
 
 def crop_words(price: float) -> str:
@@ -30,12 +30,8 @@ def crop_words(price: float) -> str:
     return next((words for below, _, words in _PARTS if price < below), f"{price:.1f} crops")
 
 
-def cost_words(price: float) -> str:
+def cost_said(price: float) -> Phrase:
     """What a cut costs of that which is cut, as the end of a sentence: ``it costs about a fifth of
     a crop of what you cut``.
     """
-    return (
-        "it costs no crop"
-        if price < NO_CROP
-        else f"it costs about {crop_words(price)} of what you cut"
-    )
+    return say("cost-none") if price < NO_CROP else say("cost-about", crops=crops_said(price))

@@ -10,11 +10,12 @@ from dataclasses import dataclass
 
 from sqlmodel import Session
 
+from ...catalogue.wording import said
 from ...core.choice import one_of
 from ...core.errors import invalid
 from ...core.frost.after import NO_WOOD
 from ...core.season.model import WORKS
-from ...core.season.today import LANE_WORDS, WORK_WORDS
+from ...core.season.today import lane_words, work_words
 from ...store import logbook as kept
 from ...store import places
 from ...store.frost_nights import assessed, history
@@ -143,7 +144,7 @@ def _line(line: LogLine) -> RecordLine:
     return RecordLine(
         e.date,
         line.tree_name,
-        WORK_WORDS[one_of(WORKS, e.work)],
+        said(work_words(one_of(WORKS, e.work))),
         e.who,
         e.cuts,
         line.share,
@@ -175,7 +176,7 @@ def _right(desk: SeasonDesk, trees: list[TreeRecord]) -> tuple[Next, ...]:
     together: dict[tuple[str, dt.date, dt.date], list[str]] = {}
     for w in soonest.values():
         span = (w.kind_name, max(w.first, desk.day), w.last)
-        together.setdefault(span, []).append(LANE_WORDS[w.work])
+        together.setdefault(span, []).append(said(lane_words(w.work)))
     return tuple(
         Next(kind, tuple(works), first, last)
         for (kind, first, last), works in sorted(together.items())

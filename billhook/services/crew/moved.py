@@ -8,7 +8,7 @@ from dataclasses import dataclass
 from typing import Literal
 
 from ...core.crew.model import Crew, Piece, Week
-from ...core.words.values import Saying, say
+from ...core.words.values import Saying, Value, say
 from ...store.crew_tables import CrewFix, CrewKept
 from .jobs import Gathered
 
@@ -26,7 +26,7 @@ class Moved:
     job: str
     block: str
     rows: tuple[int, ...]
-    says: Saying | str
+    says: Value
     was: tuple[Place, ...]
     now: tuple[Place, ...]
     why: Why

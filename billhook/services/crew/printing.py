@@ -6,7 +6,6 @@ from ...catalogue.wording import said
 from ...core.errors import invalid
 from ...core.words.dates import day_words
 from ...core.words.units import Units
-from ...core.words.values import Saying
 from ...formats.sheet_pdf import Paper, RoundList, write_round
 from ...store import people, plans
 from ..plan.printing import phrases_of, printed
@@ -54,5 +53,5 @@ def _mine(found: CrewWeeks, person_id: str, week: int) -> list[tuple[Gathered, i
 def _row(g: Gathered, minutes: int) -> tuple[str, str, str, str]:
     item = g.item
     rows = ", ".join(str(n) for n in item.rows[:4]) + (" …" if len(item.rows) > 4 else "")
-    says = said(item.says) if isinstance(item.says, Saying) else item.says
+    says = said(item.says)
     return f"{item.block} {rows}", f"{minutes / 60:.1f}", str(len(item.trees)), says

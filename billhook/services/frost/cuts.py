@@ -16,6 +16,7 @@ from ...core.frost.dead_wood import STAGES, Stage, Stock, dead_wood_notes, stage
 from ...core.reasons import Reason
 from ...core.season.model import Work
 from ...core.words.units import Units
+from ...core.words.values import Value
 from ...store import frames
 from ...store.work_tables import Plan
 from ..book.pace import pace_of
@@ -44,7 +45,7 @@ class StageView:
     stage: Stage
     cuts: tuple[StageCut, ...]
     minutes: float
-    left: tuple[str, ...]
+    left: tuple[Value, ...]
     gone: tuple[str, ...]
 
 

@@ -5,7 +5,7 @@ that follows.
 from __future__ import annotations
 
 import datetime as dt
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 from math import cos, radians
 
@@ -15,6 +15,7 @@ from ...core.frame.check import checked
 from ...core.frame.model import TRUNK, Frame, Limb, is_sucker
 from ...core.frost.leaders import Leaders, Shoot, grown_on, leaders
 from ...core.tasks import GROW_ON_TASKS
+from ...core.words.values import Value
 from ...store import frames, logbook
 from ...store.logbook import save_tasks
 from ...store.tables import Observation, Task
@@ -36,7 +37,7 @@ class GrowOn:
     leaders: Leaders | None
     chosen: tuple[str, ...]
     chosen_on: dt.date | None
-    names: dict[str, str]
+    names: Mapping[str, Value]
 
 
 def grow_on(at: Workplace, tree_id: str, form: str | None = None) -> GrowOn | None:

@@ -12,6 +12,7 @@ from ...core.frost.scratch import Reading, Scratched, scratched
 from ...core.frost.stem import RoundReading, StemRound, bark_decides, stem_round
 from ...core.known import Knowledge
 from ...core.reasons import Reason
+from ...core.words.values import Value
 from ...store.frost_tables import Scratch
 from ..tree.views import FrameView
 
@@ -26,7 +27,7 @@ class LimbTest:
     """
 
     limb: str
-    name: str
+    name: Value
     length_m: float
     readings: tuple[Reading, ...]
     found: Scratched

@@ -8,6 +8,7 @@ from collections.abc import Sequence
 
 from sqlmodel import Session
 
+from ...catalogue.wording import said
 from ...core.heights.renewal import School, course
 from ...core.heights.ways import Way, way
 from ...core.words.units import length_words
@@ -103,7 +104,9 @@ def _by_tree(
     what = way(at.know, rotation.school)
     limbs = ["one main limb"]
     if what.named_limb and drawn(session, record):
-        limbs = [f"the {r.name}" for r in ranked_in(at, session, record, rotation.low_m)] or limbs
+        limbs = [
+            f"the {said(r.name)}" for r in ranked_in(at, session, record, rotation.low_m)
+        ] or limbs
     done = {t.due.year for t in kept.tasks_of(session, rotation.id) if t.state == "done"}
     found, turn = [], 0
     for day in days:

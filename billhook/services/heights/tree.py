@@ -51,7 +51,7 @@ class Envelope:
     """A shape, the limbs that break it, by name, and its edge: half its width by height [m]."""
 
     outline: Outline
-    breaks: tuple[tuple[str, Break], ...]
+    breaks: tuple[tuple[Value, Break], ...]
     edge: tuple[tuple[float, float], ...]
 
 
@@ -106,7 +106,7 @@ class Grown:
 
     name: str
     first_year: int
-    seasons: tuple[tuple[Season, FrameView, str], ...]
+    seasons: tuple[tuple[Season, FrameView, Value], ...]
 
 
 def _stand(at: Workplace, tree_id: str, cap_m: float | None) -> tuple[FrameRow, Frame, Stand]:

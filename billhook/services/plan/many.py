@@ -7,9 +7,10 @@ import uuid
 from collections.abc import Sequence
 from dataclasses import dataclass
 
+from ...catalogue.wording import said
 from ...core.errors import InvalidInput, refuse
 from ...core.plan.recipe import Recipe
-from ...core.words.values import Saying, say
+from ...core.words.values import Saying, listed, say
 from ...store import plans
 from ...store.trees import TreeRecord, tree_record
 from ...store.work_tables import Plan
@@ -119,7 +120,7 @@ def _make(
             sheet_id = sheet_id_of(request_id, record.tree.id)
             cuts = [p.cut for p in view.proposal.cuts]
             later = {
-                s.day: "; ".join(c.name for c in s.cuts)[:300]
+                s.day: said(listed((c.name for c in s.cuts), "; "))[:300]
                 for s in view.stages
                 if s.day > view.day
             }

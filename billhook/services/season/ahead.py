@@ -13,12 +13,10 @@ from ...core.frame.known import is_drawn
 from ...core.reasons import Reason
 from ...core.season.forecast import FORECAST_CODES
 from ...core.season.model import WORKS, SeasonAnswer, Segment, Work
-from ...core.season.today import WORK_WORDS, acts_of, priced
+from ...core.season.today import acts_of, priced, work_words
 from ...core.season.wanted import Standing, Wanted, wanted
-from ...core.words.dates import day_words
-from ...core.words.prices import cost_words
-from ...core.words.units import share_words
-from ...core.words.values import say
+from ...core.words.prices import cost_said
+from ...core.words.values import Capital, Share, Value, listed, say
 from ...store import frames
 from ...store.trees import TreeRecord
 from ..plan.works import on_open_sheets
@@ -106,28 +104,12 @@ class Ahead(Dated):
         if size is not None and size.suckers and "sucker" not in ticked and self._open(record):
             reason = Reason("sucker", say("suckers-seen"), catalogue_ids=("rule/sucker",))
             self._want(
-                self._item(
-                    "work",
-                    "sucker",
-                    "Suckers below the union, off at their origin",
-                    "go",
-                    (reason,),
-                    None,
-                    None,
-                )
+                self._item("work", "sucker", say("item-suckers"), "go", (reason,), None, None)
             )
         if size is not None and size.dead and "sanitation" not in ticked:
             reason = Reason("sanitation", say("dead-marked"), catalogue_ids=("rule/sanitation",))
             self._want(
-                self._item(
-                    "work",
-                    "sanitation",
-                    "Dead limbs, off on a dry day",
-                    "go",
-                    (reason,),
-                    None,
-                    None,
-                )
+                self._item("work", "sanitation", say("item-dead"), "go", (reason,), None, None)
             )
 
     def _open(self, record: TreeRecord) -> bool:
@@ -155,7 +137,7 @@ class Ahead(Dated):
             reason = Reason(
                 "sucker-sweep", text, date=event.end, catalogue_ids=("windows/sweep-before-flush",)
             )
-            says = "Look below the union before the flush"
+            says = say("item-sweep")
             self._want(self._item("sweep", "sucker", says, "go", (reason,), event.start, event.end))
 
     def _standing(self, record: TreeRecord) -> Standing:
@@ -201,9 +183,7 @@ class Ahead(Dated):
                     self._too_late(record, want, season.segments)
                 continue
             segment = run[2]
-            half = ", at most half of the shoots" if want.work == "young" else ""
-            share = half or (f", to {share_words(segment.max_share)}" if segment.max_share else "")
-            says = f"{WORK_WORDS[want.work].capitalize()}{share}"
+            says = _worded(want.work, segment.max_share)
             ripe = next((r for r in segment.reasons if r.code == "ripe"), None)
             both = (pick_and_cut(ripe),) if ripe else ()
             item = self._windowed(record, "work", want.work, says, (want.why, *both), season, run)
@@ -238,7 +218,7 @@ class Ahead(Dated):
         record: TreeRecord,
         kind: str,
         work: Work,
-        says: str,
+        says: Value,
         why: tuple[Reason, ...],
         season: SeasonAnswer,
         run: tuple[dt.date, dt.date | None, Segment],
@@ -250,11 +230,11 @@ class Ahead(Dated):
         item = self._item(kind, work, says, "go", reasons, opens, last)
         item.acts = acts_of(segment.reasons)
         if priced(work, segment.reasons):
-            item.cost = cost_words(float(season.prices[work][(opens - self.day).days]))
+            item.cost = cost_said(float(season.prices[work][(opens - self.day).days]))
             item.like += f"|{item.cost}"
         asked = self.desk.verdict(record, work) if segment.start <= self.day else None
         if asked is not None and any(r.code == "forecast-unknown" for r in asked.reasons):
-            item.tone, item.closed_by, item.acts = asked.status, said(asked.sentence), asked.acts
+            item.tone, item.closed_by, item.acts = asked.status, asked.sentence, asked.acts
             item.like += "|asked"
         if self.desk.forecast(record):
             self._close(record, work, opens, item)
@@ -268,7 +248,7 @@ class Ahead(Dated):
         coming = (r for s in ahead if s.end >= from_day for r in s.reasons)
         stop = next((r for r in coming if r.code in FORECAST_CODES), None)
         item.tone = "stop"
-        item.closed_by = said(stop or say("forecast-closes"))
+        item.closed_by = stop.says if stop else say("forecast-closes")
         item.like += "|closed"
 
     def _too_late(self, record: TreeRecord, want: Wanted, ahead: Sequence[Segment]) -> None:
@@ -289,18 +269,25 @@ class Ahead(Dated):
         ):
             return
         now = ahead[0]
+        small = now.status == "light" and now.max_share
         can = (
-            f"Until then small cuts of at most {share_words(now.max_share)}. "
-            if now.status == "light" and now.max_share
-            else "No cut until then. "
+            say("late-small-cuts", share=Share(now.max_share or 0.0))
+            if small
+            else say("late-no-cut")
         )
-        following = (
-            f"Next from {day_words(opens)}." if opens else "Look at the almanac for what closes it."
-        )
-        says = f"{WORK_WORDS[want.work].capitalize()}: too late this season"
+        following = say("late-next", day=opens) if opens else say("late-closed")
+        says = say("item-too-late", work=Capital(work_words(want.work)))
         item = self._item(
             "too-late", want.work, says, now.status, (want.why, *now.reasons), opens, gone[-1].end
         )
-        item.instead = can + following
+        item.instead = listed((can, following), " ")
         item.acts = acts_of(now.reasons, opens)
         self._want(item, self.late)
+
+
+def _worded(work: Work, share: float | None) -> Value:
+    """The season's work, and how much of it at most."""
+    what = Capital(work_words(work))
+    if work == "young":
+        return say("item-half-shoots", work=what)
+    return say("item-share", work=what, share=Share(round(share, 3))) if share else what

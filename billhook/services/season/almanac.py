@@ -16,7 +16,8 @@ from ...core.errors import invalid
 from ...core.season.model import WORKS, Event, SeasonAnswer, Segment, Work
 from ...core.season.today import priced
 from ...core.season.warmth import HeatRule
-from ...core.words.prices import cost_words
+from ...core.words.prices import cost_said
+from ...core.words.values import Value
 from ...store import places
 from ...store.trees import TreeRecord, tree_record
 from ..workplace import Workplace
@@ -32,7 +33,7 @@ class Cost:
 
     start: dt.date
     end: dt.date
-    says: str
+    says: Value
 
 
 @dataclass(frozen=True)
@@ -162,7 +163,7 @@ def _lane(answer: SeasonAnswer, work: Work, first: dt.date) -> Lane:
     prices = tuple(float(p) for p in np.round(answer.prices[work], 2))
     costs: list[Cost] = []
     for i, price in enumerate(prices):
-        day, says = first + dt.timedelta(days=i), cost_words(price)
+        day, says = first + dt.timedelta(days=i), cost_said(price)
         if costs and costs[-1].says == says:
             costs[-1] = Cost(costs[-1].start, day, says)
         else:

@@ -7,8 +7,8 @@ from __future__ import annotations
 import datetime as dt
 import uuid
 
-from ...catalogue.wording import said_all
-from ...core.season.today import LANE_WORDS
+from ...catalogue.wording import said, said_all
+from ...core.season.today import lane_words
 from ...core.words.units import share_words
 from ...formats.ical import Entry, write_calendar
 from ...store import logbook, places, plans
@@ -82,7 +82,7 @@ def _windows(desk: SeasonDesk, records: list[TreeRecord], today: dt.date) -> lis
             f"{uuid.uuid5(_NAMES, _named(w))}@billhook",
             w.first,
             w.last,
-            f"{w.record.block.name}, {_short(desk, w)}: {LANE_WORDS[w.work].lower()}{_share(w)}",
+            f"{w.record.block.name}, {_short(desk, w)}: {_what(w)}{_share(w)}",
             said_all(w.of.reasons[:2]),
             "When to do it",
             (today - _FIRST).days,
@@ -101,6 +101,10 @@ def _short(desk: SeasonDesk, w: Window) -> str:
     return desk.at.know.text(
         f"cultivars/{cultivar}/name" if cultivar else f"species/{w.record.tree.species}/name"
     )
+
+
+def _what(w: Window) -> str:
+    return said(lane_words(w.work)).lower()
 
 
 def _share(w: Window) -> str:

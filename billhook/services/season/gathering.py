@@ -7,10 +7,12 @@ from dataclasses import replace
 
 from sqlmodel import Session
 
+from ...catalogue.wording import said
 from ...core.frame.whole import Size
 from ...core.reasons import Reason
 from ...core.season.model import WORKS, Status
 from ...core.words.units import Units
+from ...core.words.values import Value
 from ...store.tables import PutOff
 from ...store.trees import TreeRecord, tree_records
 from ..holding.people import Helpers
@@ -129,12 +131,12 @@ class Gathering:
         self,
         kind: str,
         work: str,
-        says: str,
+        says: Value,
         tone: Status,
         reasons: tuple[Reason, ...],
         opens: dt.date | None,
         last_good: dt.date | None,
         alone: str = "",
     ) -> Item:
-        like = alone or f"{says}|{last_good}"
+        like = alone or f"{said(says)}|{last_good}"
         return Item(like, kind, work, says, tone, reasons, opens, last_good)

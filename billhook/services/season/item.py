@@ -9,6 +9,7 @@ from dataclasses import dataclass, field
 from ...core.reasons import Reason
 from ...core.season.model import Segment, Status
 from ...core.season.today import Act
+from ...core.words.values import Value
 from ...store.tables import PutOff, Task
 from ...store.trees import TreeRecord
 
@@ -26,7 +27,7 @@ class Item:
     like: str
     kind: str
     work: str
-    says: str
+    says: Value
     tone: Status
     reasons: tuple[Reason, ...]
     opens: dt.date | None
@@ -38,11 +39,11 @@ class Item:
     trees: list[TreeRecord] = field(default_factory=list)
     task: Task | None = None
     plan_id: str | None = None
-    closed_by: str | None = None
+    closed_by: Value | None = None
     later: PutOff | None = None
-    instead: str | None = None
+    instead: Value | None = None
     acts: tuple[Act, ...] = ()
-    cost: str | None = None
+    cost: Value | None = None
     helper: str | None = None
     walk_id: str | None = None
     found: str | None = None

@@ -7,7 +7,7 @@ from dataclasses import dataclass
 
 from ...core.season.model import Status
 from ...core.words.units import Units
-from ...core.words.values import Saying, say
+from ...core.words.values import Saying, Value, say
 from ..workplace import Workplace
 from .ahead import Ahead
 from .item import Item
@@ -26,7 +26,7 @@ class TreeNeed:
 
     kind: str
     work: str
-    says: str
+    says: Value
     tone: Status
     when: Saying
     opens: dt.date | None
@@ -40,7 +40,7 @@ def needs(at: Workplace, tree_id: str, day: dt.date, units: Units = "metric") ->
     """What a tree needs from this day on, within a year. Raises: NotFound."""
     with at.store.reading() as session:
         found = Ahead(at, session, day, day + dt.timedelta(days=_YEAR), units, tree_id).view()
-    once: dict[tuple[str, str, str], Item] = {}
+    once: dict[tuple[str, str, Value], Item] = {}
     for item in sorted([*found.late, *found.items], key=lambda i: _order(i, day)):
         # of what comes again and again, the next time
         once.setdefault((item.kind, item.work, item.says), item)

@@ -13,7 +13,7 @@ from ...core.aftercare.supplies import Supplies, Taken, supplies_for, taken_of, 
 from ...core.crew.weeks import Days
 from ...core.season.model import Event
 from ...core.words.units import Units
-from ...core.words.values import say
+from ...core.words.values import Value, say
 from .. import progress
 from ..progress import long_work
 from ..workplace import Workplace
@@ -31,7 +31,7 @@ class MonthWork:
 
     block: str
     work: str
-    says: str
+    says: Value
     trees: int
     hours: float
 
@@ -125,7 +125,7 @@ def _shared_out(
 def _month(ahead: Ahead, span: tuple[dt.date, dt.date], parts: list[_Part]) -> Month:
     know = ahead.at.know
     by_group: dict[str, Taken] = defaultdict(Taken)
-    works: dict[tuple[str, str, str], list[_Part]] = defaultdict(list)
+    works: dict[tuple[str, str, Value], list[_Part]] = defaultdict(list)
     for part in parts:
         item, sun = part.item, _burns(ahead, part.item, span)
         work = "look" if item.kind == "sweep" else item.work

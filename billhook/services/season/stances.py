@@ -10,9 +10,10 @@ from sqlmodel import Session
 from ...core.errors import invalid
 from ...core.season.model import WORKS, Segment, Work
 from ...core.season.schools import School, schools, schools_of, stance_in_force
-from ...core.season.today import LANE_WORDS
+from ...core.season.today import lane_words
 from ...core.words.dates import day_words
 from ...core.words.units import share_words
+from ...core.words.values import Value
 from ...store import places, stances
 from ...store.database import NotFound
 from ...store.trees import TreeRecord, tree_record, tree_records
@@ -96,7 +97,7 @@ class Change:
     """
 
     work: Work
-    name: str
+    name: Value
     now: str
     then: str
 
@@ -135,7 +136,7 @@ def effect(
             for work in WORKS:
                 a, b = (_said([s for s in answer if s.work == work]) for answer in (now, then))
                 if a != b:
-                    changes.append(Change(work, LANE_WORDS[work], a, b))
+                    changes.append(Change(work, lane_words(work), a, b))
             found.append(Effect(record, tuple(changes)))
         return found
 

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import datetime as dt
+from collections.abc import Mapping
 from dataclasses import dataclass
 
 from sqlmodel import Session
@@ -16,6 +17,7 @@ from ...core.season.budget import tree_age, yearly_budget
 from ...core.season.model import WORKS, Work
 from ...core.season.next_need import main_work
 from ...core.season.today import Verdict
+from ...core.words.values import Value
 from ...store import frames, logbook, photos, plans
 from ...store.acts import new_id
 from ...store.picture_tables import Photo
@@ -36,7 +38,7 @@ class FrameView:
     row: FrameRow
     frame: Frame
     ends: dict[str, tuple[Point, Point]]
-    names: dict[str, str]
+    names: Mapping[str, Value]
     measured: set[str]
     suckers: set[str]
     outline: Envelope

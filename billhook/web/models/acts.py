@@ -6,7 +6,7 @@ from typing import Annotated
 
 from pydantic import AliasChoices, Field
 
-from .base import Answer, Asked, IsoDate, Said, Uuid, Written
+from .base import Answer, Asked, IsoDate, Uuid, Written
 
 
 class ActPath(Asked):
@@ -25,7 +25,7 @@ class ActSaidOut(Answer):
     """A write: its id, what it did, the holding's day, who."""
 
     id: str
-    said: Said = Field(validation_alias=AliasChoices("said", "says"))
+    said: str = Field(validation_alias=AliasChoices("said", "says"))
     day: IsoDate
     person: str
     taken_back: bool

@@ -6,7 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from .base import Answer, Number, Said, Uuid, Written
+from .base import Answer, Number, Uuid, Written
 from .calc.counting import StairsOut
 from .shared import ReasonOut
 
@@ -51,7 +51,7 @@ class ScopeAimOut(Answer):
 class PickOut(Answer):
     """A height by how fruit is picked."""
 
-    says: Said
+    says: str
     height_m: float
 
 

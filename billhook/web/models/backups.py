@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from .base import Answer, IsoDate, Said
+from .base import Answer, IsoDate
 
 
 class BackupOut(Answer):
@@ -18,6 +18,6 @@ class BackupsOut(Answer):
     """
 
     well: bool
-    says: Said
+    says: str
     folder: str
     kept: list[BackupOut]

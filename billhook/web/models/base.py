@@ -4,9 +4,17 @@ from __future__ import annotations
 
 import datetime as dt
 import re
+from collections.abc import Mapping
 from typing import Annotated, Any
 
-from pydantic import BaseModel, BeforeValidator, ConfigDict, Field, StringConstraints
+from pydantic import (
+    BaseModel,
+    BeforeValidator,
+    ConfigDict,
+    Field,
+    StringConstraints,
+    field_validator,
+)
 
 from ...catalogue.wording import said
 from ...core.season.model import Work
@@ -22,7 +30,6 @@ __all__ = [
     "LongText",
     "MonthDayText",
     "Number",
-    "Said",
     "Text",
     "Units",
     "Uuid",
@@ -58,17 +65,24 @@ class Against(Written):
 
 
 def _worded(value: object) -> object:
-    return said(value) if isinstance(value, Saying) else value
-
-
-Said = Annotated[str, BeforeValidator(_worded)]
-"""A sentence of the answer; a message with its values becomes words here."""
+    if isinstance(value, Saying):
+        return said(value)
+    if isinstance(value, (list, tuple)) and any(isinstance(x, Saying) for x in value):
+        return [_worded(x) for x in value]
+    if isinstance(value, Mapping) and any(isinstance(x, Saying) for x in value.values()):
+        return {key: _worded(x) for key, x in value.items()}
+    return value
 
 
 class Answer(BaseModel):
-    """What an answer holds."""
+    """What an answer holds. A message with its values becomes words here."""
 
     model_config = ConfigDict(from_attributes=True)
+
+    @field_validator("*", mode="before")
+    @classmethod
+    def _say(cls, value: object) -> object:
+        return _worded(value)
 
 
 def _date(value: Any) -> dt.date:

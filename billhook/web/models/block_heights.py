@@ -6,7 +6,7 @@ from typing import Annotated
 
 from pydantic import BeforeValidator, Field
 
-from .base import Answer, Asked, Counted, IsoDate, Key, Metres, Number, Said, Units, whole
+from .base import Answer, Asked, Counted, IsoDate, Key, Metres, Number, Units, whole
 from .calc.heights import Bearing, ObstacleIn, SectionIn, TradeRuleOut, WallCostOut, WallSunOut
 from .rotations import RotationOut
 from .shared import ReasonOut
@@ -206,4 +206,4 @@ class SampleOut(Answer):
 
     trees: list[SampledOut]
     of: int
-    says: list[Said]
+    says: list[str]

@@ -7,7 +7,7 @@ from typing import Annotated
 from pydantic import BeforeValidator, Field
 
 from ...core.crew.model import Skill
-from .base import Answer, Asked, IsoDate, Said, Units, Uuid, Written, whole
+from .base import Answer, Asked, IsoDate, Units, Uuid, Written, whole
 from .calc.crew import CrewPieceOut, UnplacedOut
 from .sheets import PrintQuery
 
@@ -42,7 +42,7 @@ class CrewJobOut(Answer):
     """
 
     id: str
-    says: Said
+    says: str
     work: str
     block: str
     rows: list[int]
@@ -58,7 +58,7 @@ class CrewJobOut(Answer):
 class CrewLeftOut(UnplacedOut):
     """What is not placed; ``says``: why, and what waiting costs."""
 
-    says: list[Said]
+    says: list[str]
 
 
 class ShareOut(Answer):
@@ -83,10 +83,10 @@ class MovedOut(Answer):
     job: str
     block: str
     rows: list[int]
-    says: Said
+    says: str
     was: list[PlacedOut]
     now: list[PlacedOut]
-    why: Said
+    why: str
 
 
 class DaysOffOut(Answer):
@@ -148,7 +148,7 @@ class TriedOut(Answer):
     """What a move would come to; ``crops``: lost beyond the plan as it is."""
 
     crops: float
-    says: list[Said]
+    says: list[str]
     moved: list[MovedOut]
 
 
@@ -179,7 +179,7 @@ class CrewWeeksOut(Answer):
     unplaced: list[CrewLeftOut]
     planned: ShareOut
     served: ShareOut
-    says: list[Said]
+    says: list[str]
     fixed: list[str]
     kept_on: IsoDate | None
     moved: list[MovedOut]

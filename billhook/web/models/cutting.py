@@ -6,7 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from .base import Answer, Asked, IsoDate, Said, Text, Units, Work
+from .base import Answer, Asked, IsoDate, Text, Units, Work
 from .frames import CutCostOut, CutIn, MeasuresOut
 from .shared import ReasonOut, VerdictOut
 
@@ -92,7 +92,7 @@ class AgainstOut(Answer):
     limit: float | None
     over: float
     fits: bool
-    sentence: Said
+    sentence: str
     reasons: list[ReasonOut]
 
 

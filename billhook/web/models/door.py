@@ -8,7 +8,7 @@ from typing import Annotated, Any
 from pydantic import Field, StringConstraints
 
 from ...services.door.roles import Role
-from .base import Answer, Asked, Said
+from .base import Answer, Asked
 from .place import QrOut
 
 Name = Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max_length=60)]
@@ -117,7 +117,7 @@ class RoleSaidOut(Answer):
     """A role and what it may do, in words."""
 
     id: Role
-    says: Said
+    says: str
 
 
 class AccountsOut(Answer):

@@ -8,7 +8,7 @@ from pydantic import Field
 
 from ...core.frost.classes import FrostClass
 from ...core.frost.looks import Worth
-from .base import Against, Answer, Asked, IsoDate, Key, Metres, Number, Said, Units, Uuid, Written
+from .base import Against, Answer, Asked, IsoDate, Key, Metres, Number, Units, Uuid, Written
 from .calc.frost import FeedOut, FrostVerdictOut, LeaderOut, RecoveryOut, ScratchOut, StemRoundOut
 from .calc.plan import WhitewashOut
 from .cutting import AdviceOut
@@ -71,7 +71,7 @@ class WeighedOut(Answer):
     sign: str
     seen: str
     worth: Worth
-    says: Said
+    says: str
     again: IsoDate | None
 
 

@@ -7,7 +7,7 @@ from typing import Annotated
 from pydantic import BeforeValidator, Field
 
 from ...core.practice.debrief import RemarkKind
-from .base import Answer, Asked, IsoDate, Said, whole
+from .base import Answer, Asked, IsoDate, whole
 from .calc.grow import Seed
 from .frames import CutIn, DrawnFrame
 
@@ -57,7 +57,7 @@ class ClueOut(Answer):
 
     limb: str
     name: str
-    looks: Said
+    looks: str
 
 
 class PracticeOut(Answer):
@@ -86,7 +86,7 @@ class RemarkOut(Answer):
     crop: float
     minutes: float
     years: float
-    text: Said
+    text: str
 
 
 class PracticeCutOut(Answer):
@@ -141,7 +141,7 @@ class DecideIn(Asked):
 class DecisionOut(Answer):
     """A decision that is offered, with its debrief."""
 
-    says: Said
+    says: str
     cuts: list[PracticeCutOut]
     wait: bool
     right: bool
@@ -152,7 +152,7 @@ class HazardOut(Answer):
     """What could hurt somebody at this tree, and what is said where it was not looked for."""
 
     id: str
-    text: Said
+    text: str
 
 
 class LessonOut(PracticeOut):

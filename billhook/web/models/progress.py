@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import Literal
 
-from .base import Answer, Said
+from .base import Answer
 
 
 class LongOut(Answer):
@@ -14,11 +14,11 @@ class LongOut(Answer):
 
     id: str
     kind: str
-    says: Said
+    says: str
     state: Literal["going", "done", "failed"]
     done: int
     of: int
-    came_to: Said | None
+    came_to: str | None
 
 
 class ProgressOut(Answer):

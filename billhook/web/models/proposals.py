@@ -7,7 +7,7 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from ...core.frame.outline import Shape
-from .base import Answer, Asked, IsoDate, Key, Number, Said, Share, Uuid, Work
+from .base import Answer, Asked, IsoDate, Key, Number, Share, Uuid, Work
 from .calc.plan import ClippingsOut, WhitewashOut, YieldCostOut
 from .cutting import PreviewOut
 from .frames import DrawnFrame
@@ -78,7 +78,7 @@ class ProposedOut(Answer):
 class LeftOut(ProposedOut):
     """A cut that is left: why, and from when it may be made."""
 
-    left_why: Said
+    left_why: str
     until: IsoDate | None
 
 

@@ -7,14 +7,14 @@ from typing import Literal
 from pydantic import AliasChoices, Field
 
 from ...core.season.model import Status
-from .base import Answer, IsoDate, Said, Work
+from .base import Answer, IsoDate, Work
 
 
 class ReasonOut(Answer):
     """Why: code, sentence, the inputs of this very answer, and the catalogue values it rests on."""
 
     code: str
-    text: Said = Field(validation_alias=AliasChoices("text", "says"))
+    text: str = Field(validation_alias=AliasChoices("text", "says"))
     used: dict[str, float | str | None] = {}
     date: IsoDate | None = None
     school: str | None = None
@@ -36,7 +36,7 @@ class ActOut(Answer):
     """
 
     act: str
-    label: Said
+    label: str
     day: IsoDate | None = None
 
 
@@ -46,7 +46,7 @@ class AskOut(Answer):
     """
 
     kind: str
-    words: Said
+    words: str
     sort: str
 
 
@@ -58,7 +58,7 @@ class VerdictOut(Answer):
     work: Work
     day: IsoDate
     status: Status
-    sentence: Said
+    sentence: str
     max_share: float | None
     reasons: list[ReasonOut]
     last_good_day: IsoDate | None

@@ -16,7 +16,6 @@ from .base import (
     Key,
     LongText,
     Number,
-    Said,
     Text,
     Units,
     Uuid,
@@ -100,7 +99,7 @@ class WithoutOut(Answer):
 
     tree_id: str
     tree: str
-    says: Said
+    says: str
 
 
 class ToCountOut(Answer):

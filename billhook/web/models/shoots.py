@@ -6,7 +6,7 @@ from typing import Annotated
 
 from pydantic import Field
 
-from .base import Answer, Asked, Key, Number, Said
+from .base import Answer, Asked, Key, Number
 from .calc.shoot import ShootOut
 
 
@@ -40,7 +40,7 @@ class TreeShootOut(ShootOut):
     """The answer so far and the next question; null once it is settled."""
 
     name: str
-    headline: Said
+    headline: str
     comes_off: bool
     question: QuestionOut | None
     asked: list[QuestionOut]

@@ -6,7 +6,7 @@ from typing import Annotated
 
 from pydantic import BaseModel, Field
 
-from .base import Answer, Asked, Said
+from .base import Answer, Asked
 
 
 class TownQuery(Asked):
@@ -32,7 +32,7 @@ class ClimateOfOut(Answer):
     """A shipped climate, why, and the next that would do."""
 
     climate: str
-    why: Said
+    why: str
     runner_up: str
 
 

@@ -18,7 +18,6 @@ from .base import (
     Key,
     LongText,
     Number,
-    Said,
     Text,
     Uuid,
     Work,
@@ -94,7 +93,7 @@ class NeedOut(Answer):
     work: str
     says: str
     tone: Status
-    when: Said
+    when: str
     opens: IsoDate | None
     minutes: float
     plan_id: str | None

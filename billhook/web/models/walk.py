@@ -7,7 +7,7 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from ...core.season.model import Status
-from .base import Answer, Asked, Counted, IsoDate, Key, Said, Uuid, Work
+from .base import Answer, Asked, Counted, IsoDate, Key, Uuid, Work
 from .frames import DrawnFrame
 from .shared import PhotoOut, ReasonOut, VerdictOut
 from .shoots import QuestionOut
@@ -188,7 +188,7 @@ class WalkCutsOut(Answer):
 
     work: Work
     verdict: VerdictOut
-    sentence: Said
+    sentence: str
     fits: bool
     fruit_lost: int
     minutes: float

@@ -6,7 +6,7 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
-from ...core.season.today import LANE_WORDS
+from ...core.season.today import lane_words
 from ...services.season.almanac import almanac
 from ..answers import body as answer
 from ..answers import here, kind_name
@@ -34,7 +34,7 @@ def get_almanac(query: AlmanacQuery) -> dict[str, Any]:
     lanes = [
         {
             "work": lane.work,
-            "name": LANE_WORDS[lane.work],
+            "name": lane_words(lane.work),
             "segments": lane.segments,
             "prices": lane.prices,
             "costs": lane.costs,

@@ -9,7 +9,7 @@ import CutDrawing from '@/drawings/CutDrawing.vue'
 defineProps<{ advice: Preview['advice'][number] }>()
 const { units } = useSettings()
 const closes = (y: number) =>
-  y < 1.5 ? tell('within-about-a-year') : tell('in-about-years', { Math: Math.round(y) })
+  y < 1.5 ? tell('within-about-a-year') : tell('in-about-years', { count: Math.round(y) })
 </script>
 
 <template>
@@ -45,7 +45,7 @@ const closes = (y: number) =>
           {{
             tell('the-wound-closes-min', {
               closingYears: closes(advice.closing_years),
-              Math: Math.max(1, Math.round(advice.minutes)),
+              count: Math.max(1, Math.round(advice.minutes)),
             })
           }}
         </li>

@@ -93,7 +93,7 @@ const elsewhere = ref<string | null>(null)
             :aria-label="
               tell('another-tree', {
                 tree: e.tree,
-                WORKDONE: WORK_DONE[e.work],
+                work: WORK_DONE[e.work],
                 date: dayWords(e.date),
               })
             "
@@ -107,7 +107,7 @@ const elsewhere = ref<string | null>(null)
             class="link ml-3"
             :disabled="busy"
             :aria-label="
-              tell('not-so', { tree: e.tree, WORKDONE: WORK_DONE[e.work], date: dayWords(e.date) })
+              tell('not-so', { tree: e.tree, work: WORK_DONE[e.work], date: dayWords(e.date) })
             "
             @click="undo(e.act)"
           >

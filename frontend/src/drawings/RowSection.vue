@@ -235,7 +235,9 @@ function key(event: KeyboardEvent, id: Handle) {
           :y2="alley.y + 5"
         />
         <text :x="(alley.a + alley.b) / 2" :y="alley.y - 6" text-anchor="middle" font-size="15">
-          {{ tell('alley', { Math: lengthWords(Math.max(0, spacing - cut.base_width_m), units) }) }}
+          {{
+            tell('alley', { count: lengthWords(Math.max(0, spacing - cut.base_width_m), units) })
+          }}
         </text>
       </g>
       <line v-for="(l, i) in shade" :key="i" v-bind="l" class="shade" />

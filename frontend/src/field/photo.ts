@@ -14,7 +14,7 @@ export async function smallPhoto(file: File): Promise<Blob | string> {
   const megabytes = file.size / 1024 ** 2
   if (megabytes > MOST_MB) {
     const size = megabytes.toFixed(0)
-    return tell('that-photo-has-mb-mb', { size, MOSTMB: MOST_MB })
+    return tell('that-photo-has-mb-mb', { size, most: MOST_MB })
   }
   let picture: ImageBitmap
   try {

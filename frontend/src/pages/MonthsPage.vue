@@ -45,7 +45,7 @@ function asks(s: Schemas['SuppliesOut'], whole: boolean): string[] {
     s.chips_m3 >= LITTLE &&
       tell('gives-of-chips-mulch-for', {
         chipsM3: heapWords(s.chips_m3, units.value),
-        Math: Math.round(ground),
+        count: Math.round(ground),
         unit,
       }),
   ]

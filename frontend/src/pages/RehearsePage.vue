@@ -150,7 +150,7 @@ function barsOf(k: number): Bar[] {
       second: c?.wounds_open ?? null,
       says: whole(a.wounds_open),
       beside: made
-        ? tell('closed-2', { Math: whole(Math.max(0, made - a.wounds_open)) })
+        ? tell('closed-2', { count: whole(Math.max(0, made - a.wounds_open)) })
         : tell('none-made'),
       tone: 'color-mix(in srgb, var(--ink) 35%, var(--sheet))',
     },
@@ -181,7 +181,7 @@ const sure = computed(() => {
   if (!of) return ''
   const half = (what: 'height_m' | 'crop') =>
     Math.max(...shown.value.map((k) => (of.seasons[k]![what].high - of.seasons[k]![what].low) / 2))
-  const crop = tell('crop-within', { Math: Math.round(100 * half('crop')) })
+  const crop = tell('crop-within', { count: Math.round(100 * half('crop')) })
   const size = tell('height-within', { which: lengthWords(half('height_m'), units.value) })
   return tell('by-the-weather-of-seasons', { size, crop, runs: of.runs })
 })

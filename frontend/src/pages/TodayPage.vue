@@ -65,7 +65,7 @@ const open = ref<Item | null>(null)
 const hours = (minutes: number) =>
   minutes >= 90
     ? tell('hours-3', { minutes: decimals(minutes / 60, 1) })
-    : tell('minutes-2', { Math: Math.round(minutes) })
+    : tell('minutes-2', { count: Math.round(minutes) })
 const print = () => window.print()
 </script>
 

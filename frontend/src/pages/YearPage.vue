@@ -127,7 +127,7 @@ const NAMES: Record<string, string> = {
 }
 const tried = computed(() =>
   Object.entries(whatIf.value)
-    .map(([name, iso]) => tell('on-3', { NAMES: NAMES[name], iso: dayWords(iso) }))
+    .map(([name, iso]) => tell('on-3', { what: NAMES[name], iso: dayWords(iso) }))
     .join(tell('and-between')),
 )
 function tryOut(name: string, iso: string) {

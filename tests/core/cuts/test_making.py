@@ -91,7 +91,7 @@ def test_between_branches_a_bud_is_named_and_bare_stems_are_explained(know):
 def test_a_bough_headed_far_out_is_cut_square_and_names_no_bud(know):
     found = advice(know, "big", 0.9)
     assert found.place == "between"
-    assert "bud" not in found.technique
+    assert "bud" not in said(found.technique)
     assert "grows-anywhere" in codes(found)
     assert "grows-from-bud" not in codes(found)
     assert not [p for p in found.drawing.pieces if p.role == "bud"]
@@ -101,7 +101,7 @@ def test_what_the_free_hand_holds_needs_no_undercut(know):
     """Heavy enough to tear, light enough to be held."""
     thin = tuple(replace(x, base_mm=41, tip_mm=12) if x.id == "w" else x for x in TREE.limbs)
     light = advice(know, "w", 0.0, frame=replace(TREE, limbs=thin))
-    assert "Three cuts" in light.technique
+    assert "Three cuts" in said(light.technique)
     heavy = advice(know, "big", 0.0)
     assert ("in-hand" in codes(light), "support" in codes(light)) == (True, False)
     assert ("in-hand" in codes(heavy), "support" in codes(heavy)) == (False, True)

@@ -262,5 +262,8 @@ def test_names_in_another_language_tell_the_same_limbs_apart(know):
     for code in [known.code for known in languages()]:
         names = limb_words(frame, language(code).phrases)
         assert names.keys() == {x.id for x in frame.limbs}
-        assert len(set(names.values())) == len(set(limb_names(frame).values()))
-    assert limb_words(frame, language("en").phrases) == limb_names(frame)
+        told = {said(name, code) for name in limb_names(frame).values()}
+        assert len(set(names.values())) == len(told) == len(set(limb_names(frame).values()))
+    assert limb_words(frame, language("en").phrases) == {
+        limb: said(name) for limb, name in limb_names(frame).items()
+    }

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import datetime as dt
 
+from billhook.catalogue.wording import said
 from billhook.core.cuts.comeback import come_backs_of
 from billhook.core.frame import counting
 from billhook.services.book import come_back, logbook, taking_back
@@ -32,8 +33,8 @@ def test_thinned_today_it_is_looked_at_for_sprouts_and_trimmed_again(garden):
     at, tree = garden.at, garden.tree_ids[0]
     log(garden, "thin", share=0.1)
     assert looks(at, tree) == [("sprout", 45), ("trim", 90)]
-    said = [n.says for n in needs.needs(at, tree, TODAY)]
-    assert any(x.startswith("Rub off the sprouts") for x in said)
+    told = [said(n.says) for n in needs.needs(at, tree, TODAY)]
+    assert any(x.startswith("Rub off the sprouts") for x in told)
     (line,) = book(at, Asked()).lines
     taking_back.take_back(at, line.act)
     assert looks(at, tree) == []

@@ -220,7 +220,7 @@ def test_shoots_are_chosen_and_get_their_dates(summer):
         frost_grow_on.add_shoot(at, tree, Limb("n9", TRUNK, 3.0, 11, 0.6, 84, 120))
     points = {s.id: s.points for s in frost_grow_on.grow_on(at, tree).leaders.shoots}
     assert points["low"] is None
-    assert frost_grow_on.grow_on(at, tree).names["n1"] == "south-east shoot"
+    assert said(frost_grow_on.grow_on(at, tree).names["n1"]) == "south-east shoot"
     for keep, why in (([], "at least one"), (["low"], "rootstock"), (["nobody"], "no live shoot")):
         with pytest.raises(InvalidInput, match=why):
             frost_grow_on.choose(at, tree, keep)

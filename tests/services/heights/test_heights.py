@@ -200,7 +200,7 @@ def test_a_tree_grows_on_paper_as_its_school_says(orchard):
     found = tree_heights.grown_tree(at, tree, "third-of-tree", 4)
     for season, view, name in found.seasons:
         assert view.size.height_m == pytest.approx(season.height_m, abs=0.02)
-        assert name.endswith("limb")
+        assert said(name).endswith("limb")
     assert len({s.cut for s, _, _ in found.seasons[:3]}) == 3  # each sector once
     assert found.seasons[0][1].row.origin == "simulated"
 

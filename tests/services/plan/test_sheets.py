@@ -7,6 +7,7 @@ from dataclasses import replace
 
 import pytest
 
+from billhook.catalogue.wording import said
 from billhook.core.errors import InvalidInput
 from billhook.core.frame.finish import after_cuts
 from billhook.core.frame.model import Cut, Limb
@@ -55,8 +56,8 @@ def test_sentences_speak_the_units_asked_for(garden):
         garden.at, garden.tree_ids[0], [Cut("e", 1.0)], "thin", TODAY, "metric"
     )
     feet = cutting.preview(garden.at, garden.tree_ids[0], [Cut("e", 1.0)], "thin", TODAY, "us")
-    assert metric.advice[0].position == "1.00 m up the east limb, to the first fork"
-    assert feet.advice[0].position == "3'3\" up the east limb, to the first fork"
+    assert said(metric.advice[0].position) == "1.00 m up the east limb, to the first fork"
+    assert said(feet.advice[0].position) == "3'3\" up the east limb, to the first fork"
 
 
 def test_a_sucker_is_never_cut_to_a_stub(garden):

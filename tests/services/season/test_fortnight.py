@@ -99,7 +99,7 @@ def test_what_is_too_late_is_said_with_what_to_do_instead(grove):
     view = today.fortnight(grove, after)
     late = next(i for i in view.too_late if i.work == "height")
     assert late.opens > after
-    assert "Next from" in late.instead
+    assert "Next from" in said(late.instead)
     assert not any(i.work == "height" for i in view.items)
 
 
@@ -109,7 +109,7 @@ def test_a_forecast_marks_what_it_closes(demo):
     assert items(demo)["Baixo", "height", "work"].closed_by is None
     weather.set_scenario(demo, "frost")
     closed = items(demo)["Baixo", "height", "work"]
-    assert (closed.tone, "Frost of -1.8" in closed.closed_by) == ("stop", True)
+    assert (closed.tone, "Frost of -1.8" in said(closed.closed_by)) == ("stop", True)
 
 
 # The calendar

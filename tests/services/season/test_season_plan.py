@@ -8,6 +8,7 @@ import numpy as np
 import pytest
 
 from billhook.core.crew.weeks import Days
+from billhook.core.words.values import say
 from billhook.services.season.season_plan import season_plan
 
 from ...places import TODAY
@@ -36,7 +37,7 @@ def test_a_block_is_part_of_the_whole(garden):
 
 def test_a_sweep_lies_before_its_flush_and_what_is_free_is_done_soon(garden):
     found = season_plan(garden.at, TODAY)
-    swept = [m for m in found.months for w in m.works if w.says.startswith("Look below the union")]
+    swept = [m for m in found.months for w in m.works if w.says == say("item-sweep")]
     assert len({m.first for m in swept}) > 1, "each flush has its own"
     dead = [m for m in found.months for w in m.works if w.work == "sanitation"]
     assert dead

@@ -9,6 +9,7 @@ from dataclasses import replace
 
 import pytest
 
+from billhook.catalogue.wording import said
 from billhook.core.errors import InvalidInput
 from billhook.services.book import logbook
 from billhook.services.holding import setting_up, tree_lists
@@ -160,11 +161,11 @@ def test_a_cold_pocket_waits_longer(garden):
 
 def test_what_each_needs_next(garden):
     needs = {t.record.name: t.need for t in grove(garden.at, TODAY).trees}
-    assert needs["Baixo 1·1"].text == "One sucker below the union: off, any day"
-    assert needs["Baixo 1·1"].alike == "Suckers below the union: off, any day"
+    assert said(needs["Baixo 1·1"].text) == "One sucker below the union: off, any day"
+    assert said(needs["Baixo 1·1"].alike) == "Suckers below the union: off, any day"
     assert needs["Baixo 1·2"].kind == "thin"
     assert needs["Baixo 1·2"].alike == needs["Baixo 1·2"].text
-    assert needs["Baixo 1·2"].text.startswith("Whole branches: go, at most 20 % until ")
+    assert said(needs["Baixo 1·2"].text).startswith("Whole branches: go, at most 20 % until ")
     assert needs["Pátio 1·1"].kind == "pot"
 
 

@@ -673,3 +673,147 @@ scratch-cut = Cut at { $cut }, { $to ->
     [yes] { " " }Green lies beyond brown, so it is cut below the lowest brown.
    *[no] { "" }
 }
+
+# What limbs are called, and where and how they are cut.
+limb-main = { $which ->
+    [only] { $way } limb
+    [lower] lower { $way } limb
+    [upper] upper { $way } limb
+   *[nth] { $which } { $way } limb
+}
+limb-shoot = { $which ->
+    [only] { $way } shoot
+    [lower] lower { $way } shoot
+    [upper] upper { $way } shoot
+   *[nth] { $which } { $way } shoot
+}
+limb-side = { $which ->
+    [only] side branch facing { $way } on the { $bearer }
+    [lower] lower side branch facing { $way } on the { $bearer }
+    [upper] upper side branch facing { $way } on the { $bearer }
+   *[nth] { $which } side branch facing { $way } on the { $bearer }
+}
+limb-sucker = { $nth ->
+    [only] sucker on the { $way }
+   *[other] sucker { $nth } on the { $way }
+}
+limb-nth = { $n ->
+    [1] first
+    [2] second
+    [3] third
+    [4] fourth
+    [5] fifth
+    [6] sixth
+    [7] seventh
+    [8] eighth
+   *[other] { $n }th
+}
+fork-nth = { $n ->
+    [1] first
+    [2] second
+    [3] third
+    [4] fourth
+    [5] fifth
+    [6] sixth
+   *[other] { $n }th
+}
+limb-unknown-shoot = { $nth ->
+    [only] shoot at the foot, { $way }
+   *[other] shoot { $nth } at the foot, { $way }
+}
+cut-at-trunk = the trunk, { $length } above ground
+cut-at-soil = { $limb }, from the soil, off at its origin
+cut-at-origin = { $limb }, { $under } under the union, off at its origin
+cut-at-collar = { $limb }, off at its collar
+cut-along = { $way ->
+    [along] { $length } along the { $limb }
+    [down] { $length } down the { $limb }
+   *[up] { $length } up the { $limb }
+}
+cut-to-fork = { $where }, to the { $nth } fork
+cutting-finger = Rub it off with a finger; never a stub, never gouged into the stem, never sprayed.
+cutting-origin = Cut flush where it starts, close to the bark; never a stub, never gouged into the stem, never sprayed.
+cutting-collar = Just outside the swollen collar, never into it; no stub.
+cutting-junction = Back to the live { $branch }; do not cut into its collar.
+cutting-side-branch = To the { $branch } ({ $mm } against a cut of { $wound }), sloping away from it.
+cutting-some-branch = side branch
+cutting-sheared = Back to the line of the wall.
+cutting-bud = Just above a leaf, bud or bump, { $slope }° away from it, stub at most { $stub }.
+cutting-square = Square across, where it is marked.
+cutting-long = { $cuts ->
+    [2] Heavy: cut it long first, then close. { $step }
+   *[other] Three cuts: undercut a hand out, cut through from above a little further out, then the clean cut. { $step }
+}
+
+# Kinds of work: in a sentence, and over their row of the year.
+work-of = { $work ->
+    [sucker] suckers
+    [sprout] water sprouts
+    [sanitation] dead and broken wood
+    [fruit] taking fruit off
+    [skirt] the skirt
+    [thin] whole branches
+    [height] lowering and heading
+    [hedge] the hedge wall
+    [shear] a formal hedge
+    [tip] tips
+    [renewal] a third of the tree
+    [skeleton] a skeleton prune
+    [pot] the potted tree
+   *[young] training a young tree
+}
+work-lane = { $work ->
+    [sucker] Suckers below the union
+    [sprout] Water sprouts
+    [sanitation] Dead and broken
+    [fruit] Take fruit off
+    [skirt] Skirt
+    [thin] Thin, whole branches
+    [height] Lower, head back
+    [hedge] Hedge wall
+    [shear] Shear a formal hedge
+    [tip] Tips
+    [renewal] Renew by thirds
+    [skeleton] Skeleton prune
+    [pot] Tree in a pot
+   *[young] Train a young tree
+}
+cost-none = it costs no crop
+cost-about = it costs about { $crops } of what you cut
+# What a tree needs next.
+need-odd = Cannot be worked out: something in its record is odd. Open it and look.
+need-sheet = Cut sheet of { $day } is open
+need-suckers = { $n ->
+    [one] One sucker below the union: off, any day
+   *[other] { $n } suckers below the union: off, any day
+}
+need-suckers-alike = Suckers below the union: off, any day
+need-dead = { $n ->
+    [one] One dead limb: off, any dry day
+   *[other] { $n } dead limbs: off, any dry day
+}
+need-dead-alike = Dead limbs: off, any dry day
+need-due = { $what }, by { $day }
+need-half-shoots = , at most half of the shoots
+need-at-most = , at most { $most }
+need-until = { " " }until { $day }
+need-cost = ; { $cost }
+need-opens = , next on { $day }
+need-go = { $what }: go{ $limit }{ $until }{ $cost }
+need-dear = { $what }: wait, now { $cost }{ $opens }
+need-not-yet = { $status ->
+    [light] { $what }: small cuts only{ $limit }{ $opens }
+    [wait] { $what }: wait{ $opens }
+   *[stop] { $what }: stop{ $opens }
+}
+# Pieces of work on Today.
+item-suckers = Suckers below the union, off at their origin
+item-dead = Dead limbs, off on a dry day
+item-sweep = Look below the union before the flush
+item-half-shoots = { $work }, at most half of the shoots
+item-share = { $work }, to { $share }
+item-too-late = { $work }: too late this season
+late-small-cuts = Until then small cuts of at most { $share }.
+late-no-cut = No cut until then.
+late-next = Next from { $day }.
+late-closed = Look at the almanac for what closes it.

@@ -673,3 +673,147 @@ scratch-cut = Cortar a { $cut }, { $to ->
     [yes] { " " }Hay verde más allá de lo marrón, así que se corta por debajo del marrón más bajo.
    *[no] { "" }
 }
+
+# Cómo se llaman las ramas, y dónde y cómo se cortan.
+limb-main = { $which ->
+    [only] rama al { $way }
+    [lower] rama al { $way }, la de abajo
+    [upper] rama al { $way }, la de arriba
+   *[nth] rama al { $way }, la { $which }
+}
+limb-shoot = { $which ->
+    [only] vara al { $way }
+    [lower] vara al { $way }, la de abajo
+    [upper] vara al { $way }, la de arriba
+   *[nth] vara al { $way }, la { $which }
+}
+limb-side = { $which ->
+    [only] rama lateral hacia el { $way }, en la { $bearer }
+    [lower] rama lateral hacia el { $way }, la de abajo, en la { $bearer }
+    [upper] rama lateral hacia el { $way }, la de arriba, en la { $bearer }
+   *[nth] rama lateral hacia el { $way }, la { $which }, en la { $bearer }
+}
+limb-sucker = { $nth ->
+    [only] chupón al { $way }
+   *[other] chupón { $nth } al { $way }
+}
+limb-nth = { $n ->
+    [1] primera
+    [2] segunda
+    [3] tercera
+    [4] cuarta
+    [5] quinta
+    [6] sexta
+    [7] séptima
+    [8] octava
+   *[other] { $n }.ª
+}
+fork-nth = { $n ->
+    [1] primera
+    [2] segunda
+    [3] tercera
+    [4] cuarta
+    [5] quinta
+    [6] sexta
+   *[other] { $n }.ª
+}
+limb-unknown-shoot = { $nth ->
+    [only] brote al pie, al { $way }
+   *[other] brote { $nth } al pie, al { $way }
+}
+cut-at-trunk = el tronco, a { $length } del suelo
+cut-at-soil = { $limb }, sale del suelo, quitar en su origen
+cut-at-origin = { $limb }, a { $under } por debajo del injerto, quitar en su origen
+cut-at-collar = { $limb }, quitar en su cuello
+cut-along = { $way ->
+    [along] a { $length } por la { $limb }
+    [down] a { $length } bajando por la { $limb }
+   *[up] a { $length } subiendo por la { $limb }
+}
+cut-to-fork = { $where }, hasta la { $nth } horquilla
+cutting-finger = Se arranca con el dedo; nunca un tocón, nunca clavando en el tronco, nunca con herbicida.
+cutting-origin = Cortar a ras donde nace, junto a la corteza; nunca un tocón, nunca clavando en el tronco, nunca con herbicida.
+cutting-collar = Justo fuera del cuello hinchado, nunca dentro; sin tocón.
+cutting-junction = Hasta la { $branch } viva; sin cortar su cuello.
+cutting-side-branch = Hasta la { $branch } ({ $mm } frente a un corte de { $wound }), con el corte inclinado al lado contrario.
+cutting-some-branch = rama lateral
+cutting-sheared = A ras de la pared del seto.
+cutting-bud = Justo por encima de una hoja, yema o nudo, a { $slope }° hacia el lado contrario; tocón de { $stub } como mucho.
+cutting-square = A escuadra, donde está marcado.
+cutting-long = { $cuts ->
+    [2] Pesada: primero un corte largo, luego el corte cerca. { $step }
+   *[other] Tres cortes: uno por debajo a un palmo, otro por arriba un poco más afuera, y luego el corte limpio. { $step }
+}
+
+# Clases de trabajo: en una frase, y sobre su fila del año.
+work-of = { $work ->
+    [sucker] chupones del patrón
+    [sprout] chupones de la copa
+    [sanitation] madera muerta y rota
+    [fruit] quitar fruta
+    [skirt] las faldas
+    [thin] ramas enteras
+    [height] bajar y despuntar
+    [hedge] la pared del seto
+    [shear] un seto formal
+    [tip] puntas
+    [renewal] un tercio del árbol
+    [skeleton] una poda de esqueleto
+    [pot] el árbol en maceta
+   *[young] formar un árbol joven
+}
+work-lane = { $work ->
+    [sucker] Chupones bajo el injerto
+    [sprout] Chupones de la copa
+    [sanitation] Muerto y roto
+    [fruit] Quitar fruta
+    [skirt] Faldas
+    [thin] Aclarar, ramas enteras
+    [height] Bajar, despuntar
+    [hedge] Pared del seto
+    [shear] Recortar un seto formal
+    [tip] Puntas
+    [renewal] Renovar por tercios
+    [skeleton] Poda de esqueleto
+    [pot] Árbol en maceta
+   *[young] Formar un árbol joven
+}
+cost-none = no cuesta cosecha
+cost-about = cuesta cerca de { $crops } de lo que se corta
+# Lo que un árbol necesita ahora.
+need-odd = No se puede calcular: algo en su ficha no cuadra. Ábrala y mire.
+need-sheet = La hoja de cortes del { $day } está abierta
+need-suckers = { $n ->
+    [one] Un chupón bajo el injerto: quitar, cualquier día
+   *[other] { $n } chupones bajo el injerto: quitar, cualquier día
+}
+need-suckers-alike = Chupones bajo el injerto: quitar, cualquier día
+need-dead = { $n ->
+    [one] Una rama muerta: quitar, cualquier día seco
+   *[other] { $n } ramas muertas: quitar, cualquier día seco
+}
+need-dead-alike = Ramas muertas: quitar, cualquier día seco
+need-due = { $what }, antes del { $day }
+need-half-shoots = , la mitad de los brotes como mucho
+need-at-most = , { $most } como mucho
+need-until = { " " }hasta el { $day }
+need-cost = ; { $cost }
+need-opens = , la próxima vez el { $day }
+need-go = { $what }: adelante{ $limit }{ $until }{ $cost }
+need-dear = { $what }: esperar, ahora { $cost }{ $opens }
+need-not-yet = { $status ->
+    [light] { $what }: solo cortes pequeños{ $limit }{ $opens }
+    [wait] { $what }: esperar{ $opens }
+   *[stop] { $what }: no{ $opens }
+}
+# Trabajos de Hoy.
+item-suckers = Chupones bajo el injerto, quitar en su origen
+item-dead = Ramas muertas, quitar en un día seco
+item-sweep = Mirar bajo el injerto antes de la brotación
+item-half-shoots = { $work }, la mitad de los brotes como mucho
+item-share = { $work }, hasta { $share }
+item-too-late = { $work }: ya es tarde esta temporada
+late-small-cuts = Hasta entonces, cortes pequeños de { $share } como mucho.
+late-no-cut = Hasta entonces, ningún corte.
+late-next = La próxima vez desde el { $day }.
+late-closed = Mire en el calendario del año qué lo cierra.

@@ -673,3 +673,147 @@ scratch-cut = Cortar a { $cut }, { $to ->
     [yes] { " " }Há verde para lá do castanho, por isso corta-se abaixo do castanho mais baixo.
    *[no] { "" }
 }
+
+# Como se chamam as pernadas, e onde e como se cortam.
+limb-main = { $which ->
+    [only] pernada a { $way }
+    [lower] pernada a { $way }, a de baixo
+    [upper] pernada a { $way }, a de cima
+   *[nth] pernada a { $way }, a { $which }
+}
+limb-shoot = { $which ->
+    [only] vara a { $way }
+    [lower] vara a { $way }, a de baixo
+    [upper] vara a { $way }, a de cima
+   *[nth] vara a { $way }, a { $which }
+}
+limb-side = { $which ->
+    [only] ramificação virada a { $way }, na { $bearer }
+    [lower] ramificação virada a { $way }, a de baixo, na { $bearer }
+    [upper] ramificação virada a { $way }, a de cima, na { $bearer }
+   *[nth] ramificação virada a { $way }, a { $which }, na { $bearer }
+}
+limb-sucker = { $nth ->
+    [only] ladrão a { $way }
+   *[other] ladrão { $nth } a { $way }
+}
+limb-nth = { $n ->
+    [1] primeira
+    [2] segunda
+    [3] terceira
+    [4] quarta
+    [5] quinta
+    [6] sexta
+    [7] sétima
+    [8] oitava
+   *[other] { $n }.ª
+}
+fork-nth = { $n ->
+    [1] primeira
+    [2] segunda
+    [3] terceira
+    [4] quarta
+    [5] quinta
+    [6] sexta
+   *[other] { $n }.ª
+}
+limb-unknown-shoot = { $nth ->
+    [only] rebento no pé, a { $way }
+   *[other] rebento { $nth } no pé, a { $way }
+}
+cut-at-trunk = o tronco, a { $length } do chão
+cut-at-soil = { $limb }, vem do solo, tirar na origem
+cut-at-origin = { $limb }, a { $under } abaixo do enxerto, tirar na origem
+cut-at-collar = { $limb }, tirar no colo
+cut-along = { $way ->
+    [along] a { $length } ao longo da { $limb }
+    [down] a { $length } descendo pela { $limb }
+   *[up] a { $length } subindo pela { $limb }
+}
+cut-to-fork = { $where }, até à { $nth } forquilha
+cutting-finger = Arranca-se com o dedo; nunca um toco, nunca a ferir o tronco, nunca com herbicida.
+cutting-origin = Cortar rente onde nasce, junto à casca; nunca um toco, nunca a ferir o tronco, nunca com herbicida.
+cutting-collar = Mesmo fora do colo inchado, nunca dentro dele; sem toco.
+cutting-junction = Até à { $branch } viva; sem cortar o colo dela.
+cutting-side-branch = Até à { $branch } ({ $mm } contra um corte de { $wound }), com o corte inclinado para o lado contrário.
+cutting-some-branch = ramificação
+cutting-sheared = A direito com a parede da sebe.
+cutting-bud = Mesmo acima de uma folha, gomo ou nó, a { $slope }° para o lado contrário; toco de { $stub } no máximo.
+cutting-square = A esquadria, onde está marcado.
+cutting-long = { $cuts ->
+    [2] Pesada: primeiro um corte longo, depois o corte perto. { $step }
+   *[other] Três cortes: um por baixo a um palmo, outro por cima um pouco mais fora, e depois o corte limpo. { $step }
+}
+
+# Tipos de trabalho: numa frase, e sobre a sua linha do ano.
+work-of = { $work ->
+    [sucker] ladrões do porta-enxerto
+    [sprout] ladrões da copa
+    [sanitation] lenha morta e partida
+    [fruit] tirar fruta
+    [skirt] a saia
+    [thin] ramos inteiros
+    [height] baixar e encurtar
+    [hedge] a parede da sebe
+    [shear] uma sebe formal
+    [tip] pontas
+    [renewal] um terço da árvore
+    [skeleton] uma poda de esqueleto
+    [pot] a árvore em vaso
+   *[young] formar uma árvore jovem
+}
+work-lane = { $work ->
+    [sucker] Ladrões abaixo do enxerto
+    [sprout] Ladrões da copa
+    [sanitation] Morto e partido
+    [fruit] Tirar fruta
+    [skirt] Saia
+    [thin] Desbastar, ramos inteiros
+    [height] Baixar, encurtar
+    [hedge] Parede da sebe
+    [shear] Aparar uma sebe formal
+    [tip] Pontas
+    [renewal] Renovar por terços
+    [skeleton] Poda de esqueleto
+    [pot] Árvore em vaso
+   *[young] Formar uma árvore jovem
+}
+cost-none = não custa colheita
+cost-about = custa cerca de { $crops } do que se corta
+# O que uma árvore precisa a seguir.
+need-odd = Não se consegue calcular: algo na ficha não bate certo. Abra-a e veja.
+need-sheet = A folha de cortes de { $day } está aberta
+need-suckers = { $n ->
+    [one] Um ladrão abaixo do enxerto: tirar, em qualquer dia
+   *[other] { $n } ladrões abaixo do enxerto: tirar, em qualquer dia
+}
+need-suckers-alike = Ladrões abaixo do enxerto: tirar, em qualquer dia
+need-dead = { $n ->
+    [one] Um ramo morto: tirar, em qualquer dia seco
+   *[other] { $n } ramos mortos: tirar, em qualquer dia seco
+}
+need-dead-alike = Ramos mortos: tirar, em qualquer dia seco
+need-due = { $what }, até { $day }
+need-half-shoots = , metade dos rebentos no máximo
+need-at-most = , { $most } no máximo
+need-until = { " " }até { $day }
+need-cost = ; { $cost }
+need-opens = , a próxima vez em { $day }
+need-go = { $what }: avançar{ $limit }{ $until }{ $cost }
+need-dear = { $what }: esperar, agora { $cost }{ $opens }
+need-not-yet = { $status ->
+    [light] { $what }: só cortes pequenos{ $limit }{ $opens }
+    [wait] { $what }: esperar{ $opens }
+   *[stop] { $what }: não{ $opens }
+}
+# Trabalhos de Hoje.
+item-suckers = Ladrões abaixo do enxerto, tirar na origem
+item-dead = Ramos mortos, tirar num dia seco
+item-sweep = Ver abaixo do enxerto antes da rebentação
+item-half-shoots = { $work }, metade dos rebentos no máximo
+item-share = { $work }, até { $share }
+item-too-late = { $work }: já é tarde nesta época
+late-small-cuts = Até lá, cortes pequenos de { $share } no máximo.
+late-no-cut = Até lá, nenhum corte.
+late-next = A próxima vez a partir de { $day }.
+late-closed = Veja no calendário do ano o que o fecha.

@@ -7,7 +7,7 @@ from typing import Annotated
 
 from pydantic import Field
 
-from ..base import Answer, Asked, Counted, IsoDate, Key, Metres, Number, Said, Share, Units, Work
+from ..base import Answer, Asked, Counted, IsoDate, Key, Metres, Number, Share, Units, Work
 from ..frames import FrameIn
 from ..shared import ReasonOut
 
@@ -72,8 +72,8 @@ class RecipeIn(Asked):
 class RecipeLineOut(Answer):
     """Like cuts to look for and count."""
 
-    where: Said
-    what: Said
+    where: str
+    what: str
     kind: str
     thickness: str = Field(serialization_alias="class")
     whole: bool

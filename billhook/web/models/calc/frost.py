@@ -7,7 +7,7 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from ....core.frost.classes import FrostClass
-from ..base import Answer, Asked, Counted, IsoDate, Key, Metres, Number, Said
+from ..base import Answer, Asked, Counted, IsoDate, Key, Metres, Number
 from ..shared import ReasonOut
 
 MinC = Annotated[Number, Field(ge=-25, le=10)]
@@ -89,7 +89,7 @@ class ScratchOut(Answer):
     cut_at_m: float | None
     patchy: bool
     scratches_left: int
-    says: Said
+    says: str
 
 
 class RoundReadingIn(Asked):
@@ -120,7 +120,7 @@ class StemRoundOut(Answer):
     live_share: float | None
     dead: list[DeadBarkOut]
     one_sided: bool
-    says: Said
+    says: str
 
 
 class CutTestIn(Asked):

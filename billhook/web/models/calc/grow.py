@@ -9,7 +9,7 @@ from pydantic import Field
 from ....core.frame.model import Flush, Frame, State
 from ....core.grow.course import MOST_SEASONS
 from ....core.grow.model import EventKind
-from ..base import Answer, Asked, Counted, IsoDate, Number, Said
+from ..base import Answer, Asked, Counted, IsoDate, Number
 from ..frames import CutIn, FrameIn
 from .season import SeasonSiteIn, Temperature, TreeIn
 
@@ -93,7 +93,7 @@ class GrowEventOut(Answer):
 
     kind: EventKind
     limb: str | None
-    text: Said
+    text: str
     price: float | None
     shoots: list[str]
     catalogue_ids: list[str]

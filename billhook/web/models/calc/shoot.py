@@ -7,7 +7,7 @@ from typing import Annotated
 from pydantic import Field
 
 from ....core.shoot.case import Whose
-from ..base import Answer, Asked, IsoDate, Key, Number, Said, Share
+from ..base import Answer, Asked, IsoDate, Key, Number, Share
 from ..shared import ReasonOut
 
 
@@ -55,5 +55,5 @@ class ShootOut(Answer):
     probabilities: dict[str, float]
     evidence: list[EvidenceOut]
     ask_next: str | None
-    action: Said
+    action: str
     reasons: list[ReasonOut]

@@ -109,7 +109,7 @@ const make = (stage: Schemas['FrostStageOut']['name']) =>
           </ol>
           <div class="flex flex-wrap gap-3 items-center mt-2">
             <span class="num">{{
-              tell('min-together', { Math: Math.max(1, Math.round(s.minutes)) })
+              tell('min-together', { count: Math.max(1, Math.round(s.minutes)) })
             }}</span>
             <button v-if="s.may" type="button" class="btn btn-go ml-auto" @click="make(s.name)">
               {{ tell('make-the-sheet') }}

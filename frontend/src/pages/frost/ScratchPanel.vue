@@ -180,7 +180,7 @@ const colour = (reading: { green: boolean }) => (reading.green ? 'green' : 'brow
     <p class="text-note text-ink2">
       {{
         tell('about-of-the-leaf-hung', {
-          Math: Math.round(frost.dead_share * 100),
+          count: Math.round(frost.dead_share * 100),
           tested: frost.scratched
             ? tell('by-limbs-scratched', { tested })
             : tell('by-its-class-scratch-to'),

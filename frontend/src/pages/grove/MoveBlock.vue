@@ -113,7 +113,7 @@ async function lay() {
       <p v-else-if="error && !(error instanceof Refused)" class="wrong">{{ sentence(error) }}</p>
       <p v-if="laid" class="text-note text-ink2" role="status" data-test="lies">
         <template v-if="laid.bearing_deg !== null">{{
-          tell('rows-run-to-from-north', { Math: Math.round(laid.bearing_deg) })
+          tell('rows-run-to-from-north', { count: Math.round(laid.bearing_deg) })
         }}</template><template v-if="laid.row_spacing_m !== null">{{
           tell('apart', { rowSpacing: lengthWords(laid.row_spacing_m, units) })
         }}</template

@@ -104,7 +104,7 @@ const wall = ref<Wall | null>(null)
             rows: block.rows.length,
             which: block.hedgerows ? tell('hedgerows') : tell('rows-4'),
             spacing: lengthWords(block.spacing_m, units),
-            Math: Math.round(block.bearing_deg),
+            count: Math.round(block.bearing_deg),
             bearing: windWords(block.bearing_deg),
             trees: block.trees,
             measured: block.measured,

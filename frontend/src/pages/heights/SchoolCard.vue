@@ -69,14 +69,14 @@ const rows = computed(() =>
     <span class="text-ink2 block text-left text-note">{{
       tell('crop-h-a-year', {
         meanCrop: shareWords(school.mean_crop),
-        Math: Math.round(school.mean_hours),
+        count: Math.round(school.mean_hours),
       })
     }}</span>
     <span class="text-ink2 block text-left text-note" data-test="over-years">{{
       tell('in-years-crops-for-h', {
         hours: school.hours.length,
         crop: decimals(sum(school.crop), 1),
-        Math: Math.round(sum(school.hours)),
+        count: Math.round(sum(school.hours)),
       })
     }}</span>
     <svg :viewBox="`0 0 ${W} ${H}`" class="w-full" role="img" :aria-label="words">

@@ -188,7 +188,7 @@ useStage(() => ({
               cutName: season.cut_name
                 ? tell('the-went-down', { cutName: season.cut_name }) + ' '
                 : '',
-              Math: shareWords(Math.max(0, season.share)),
+              count: shareWords(Math.max(0, season.share)),
               height: lengthWords(season.height_m, units),
               crop: shareWords(season.crop),
             })

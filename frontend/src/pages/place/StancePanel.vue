@@ -15,9 +15,7 @@ import { useRoute } from 'vue-router'
 const route = useRoute()
 const id = useId()
 const { data: grove } = useGrove()
-const where = ref(
-  typeof route.query.tree === 'string' ? tell('tree-3', { tree: route.query.tree }) : 'holding',
-)
+const where = ref(typeof route.query.tree === 'string' ? `tree ${route.query.tree}` : 'holding')
 const scope = computed(() => where.value.split(' ')[0] as 'holding' | 'block' | 'tree')
 const scopeId = computed(() => where.value.split(' ')[1] ?? null)
 const treeName = computed(() => grove.value?.trees.find((t) => t.id === route.query.tree)?.name)

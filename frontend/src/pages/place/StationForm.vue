@@ -160,7 +160,7 @@ function allow(word: keyof typeof ACCEPTS) {
           <template v-if="found.tmin_c && found.tmax_c">
             {{
               tell('coldest-month-warmest', {
-                Math: degrees(Math.min(...found.tmin_c)),
+                count: degrees(Math.min(...found.tmin_c)),
                 Math2: degrees(Math.max(...found.tmax_c)),
                 which: units === 'metric' ? tell('c') : tell('f'),
               })

@@ -24,7 +24,7 @@ type Remark = Schemas['RemarkOut']
 const price = (r: Remark) =>
   [
     r.crop > 0.005 ? tell('crops-2', { crop: decimals(r.crop, 2) }) : '',
-    r.minutes > 0.5 ? tell('minutes-2', { Math: Math.round(r.minutes) }) : '',
+    r.minutes > 0.5 ? tell('minutes-2', { count: Math.round(r.minutes) }) : '',
     r.years ? tell('years-to-make-good', { years: r.years }) : '',
   ]
     .filter(Boolean)

@@ -71,7 +71,7 @@ async function finish() {
         inputmode="numeric"
         min="0"
         max="5000"
-        :placeholder="tell('about-3', { Math: Math.max(1, Math.round(sheet.minutes)) })"
+        :placeholder="tell('about-3', { count: Math.max(1, Math.round(sheet.minutes)) })"
       />
     </div>
     <button

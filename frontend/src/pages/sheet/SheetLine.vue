@@ -47,7 +47,7 @@ function leave() {
             lift: weightWords(line.cost.lift_kg, units),
           })
         }}<template v-if="line.advice.closing_years >= 1.5">{{
-          tell('closes-in-about-years', { Math: Math.round(line.advice.closing_years) })
+          tell('closes-in-about-years', { count: Math.round(line.advice.closing_years) })
         }}</template>
       </p>
       <p

@@ -238,7 +238,7 @@ async function showTrouble() {
             <span class="text-small">
               {{
                 tell('coldest-month-warmest-2', {
-                  Math: shown(Math.min(...c.tmin_c)),
+                  count: shown(Math.min(...c.tmin_c)),
                   Math2: shown(Math.max(...c.tmax_c)),
                   which: units === 'metric' ? tell('c') : tell('f'),
                   lastFrost: c.last_frost

@@ -92,7 +92,7 @@ const width = (share: number) => `${(share / most.value) * 100}%`
             ><template v-if="y.taken_minutes !== null"
               >; {{ Math.round(y.taken_minutes) }} min<template
                 v-if="y.reckoned_minutes !== null"
-                >{{ tell('about-unwatched', { Math: Math.round(y.reckoned_minutes) }) }}</template
+                >{{ tell('about-unwatched', { count: Math.round(y.reckoned_minutes) }) }}</template
               ></template
             ><template v-if="y.height_m !== null">{{
               tell('tall-after', { height: lengthWords(y.height_m, units) })

@@ -52,7 +52,7 @@ defineExpose({ want })
   <div v-else-if="said" class="flex flex-wrap items-center gap-2 px-4 pb-2" role="status">
     <span
       >{{
-        tell('is-wanted-for', { height: lengthWords(said.height, units), NAMES: NAMES[said.scope] })
+        tell('is-wanted-for', { height: lengthWords(said.height, units), what: NAMES[said.scope] })
       }}
       <template v-if="said.scope === 'tree'">{{ tell('also-for') }}</template></span
     >

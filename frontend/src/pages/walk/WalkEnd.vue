@@ -131,7 +131,7 @@ const nextOfGroup = computed(() => props.walk.group.find((t) => t.tree_id === pr
             tell('about-minutes', {
               sentence: cuts.sentence,
               fruit: fruit ? tell('fruit-go-with-it', { fruit }) : tell('no-fruit-goes-with-it'),
-              Math: Math.ceil(cuts.minutes),
+              count: Math.ceil(cuts.minutes),
               minutes: cuts.minutes,
             })
           }}

@@ -160,7 +160,7 @@ trunk-across = Trunk, across
 row-6 = Row
 a-new-one = a new one
 come-back-2 = Come back
-minutes-2 = { $Math } minutes
+minutes-2 = { $count } minutes
 
 ## App
 
@@ -309,9 +309,9 @@ show-in-the-plan = Show { $found } in the plan
 how = How
 seen-from-the-side = { $position }, seen from the side. { $technique }
 where-not-to-cut = Where not to cut. { $notSo }
-the-wound-closes-min = The wound closes { $closingYears }; { $Math } min.
+the-wound-closes-min = The wound closes { $closingYears }; { $count } min.
 within-about-a-year = within about a year
-in-about-years = in about { $Math } years
+in-about-years = in about { $count } years
 
 ## LogEntries
 
@@ -323,10 +323,10 @@ corrected-by-a-later-entry = corrected by a later entry
 its-sheet = its sheet
 leave-it = leave it
 correct = correct
-another-tree = Another tree: { $tree }, { $WORKDONE }, { $date }
+another-tree = Another tree: { $tree }, { $work }, { $date }
 leave-it-there = leave it there
 another-tree-2 = another tree
-not-so = Not so: { $tree }, { $WORKDONE }, { $date }
+not-so = Not so: { $tree }, { $work }, { $date }
 not-so-with-more = not so, with { $withIt } more
 not-so-2 = not so
 of-this-season = of this season
@@ -512,7 +512,7 @@ pot-shaped = Pot shaped
 
 ## photo
 
-that-photo-has-mb-mb = That photo has { $size } MB; { $MOSTMB } MB is the most. Take it at a lower setting.
+that-photo-has-mb-mb = That photo has { $size } MB; { $most } MB is the most. Take it at a lower setting.
 that-file-is-not-a = That file is not a picture this browser can read. Take it as JPEG or PNG.
 the-photo-could-not-be = The photo could not be made smaller here. Try another.
 
@@ -528,7 +528,6 @@ the-end-of-the-walk = The end of the walk on { $at }
 ## measure
 
 cu-ft = { $m3 } cu ft
-sq-ft = sq ft
 
 ## rows
 

@@ -63,7 +63,7 @@ whole-picture = Whole picture
 ## RowSection
 
 rows-in-section-to-scale = Rows in section, to scale
-alley = alley { $Math }
+alley = alley { $count }
 roof = Roof, { $height }
 foot-of-the-wall-across = Foot of the wall, { $baseWidth } across
 shoulder-across = Shoulder, { $topWidth } across

@@ -74,7 +74,7 @@ show-cuts = Show { $cuts } { $cuts ->
    *[other] cuts
  }
 across-3 = { $tool }, { $wound } across
-min-together = { $Math } min together
+min-together = { $count } min together
 and-more = and { $left } more
 twigs-that-may-hang = Twigs that may hang: { $left }{ $left2 }.
 hazards = Hazards
@@ -199,7 +199,7 @@ by-limbs-scratched = by { $tested } { $tested ->
    *[other] limbs
  } scratched
 by-its-class-scratch-to = by its class; scratch to know
-about-of-the-leaf-hung = About { $Math } % of the leaf hung on wood that is dead, { $tested }. Brown all along? Try round the stem too.
+about-of-the-leaf-hung = About { $count } % of the leaf hung on wood that is dead, { $tested }. Brown all along? Try round the stem too.
 green-where-it-was-scratched = green where it was scratched
 brown-where-it-was-scratched = brown where it was scratched
 the-next-limb = the next limb

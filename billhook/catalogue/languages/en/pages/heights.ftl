@@ -28,7 +28,7 @@ is-given-up-what-was = { $name } is given up; what was done stays in the record.
 fetching-the-block = Fetching the block …
 hedgerows = hedgerows
 rows-4 = rows
-apart-bearing-trees-with-a = { $rows } { $which }, { $spacing } apart, bearing { $Math }° ({ $bearing }); { $trees } trees, { $measured } with a size
+apart-bearing-trees-with-a = { $rows } { $which }, { $spacing } apart, bearing { $count }° ({ $bearing }); { $trees } trees, { $measured } with a size
 vigour-of-5-lower-fruit = vigour { $vigour } of 5; lower fruit is young about { $date }
 renewal-over-years = Renewal over years
 seasons-ways = { $years } seasons, { $compared } ways
@@ -54,8 +54,8 @@ row-4 = row { $row }, { $which }
 
 ## SchoolCard
 
-crop-h-a-year = crop { $meanCrop } · { $Math } h a year
-in-years-crops-for-h = in { $hours } years { $crop } crops for { $Math } h
+crop-h-a-year = crop { $meanCrop } · { $count } h a year
+in-years-crops-for-h = in { $hours } years { $crop } crops for { $count } h
 rows-by-year = rows by year: { $rows }
 crop-h = { $first }: { $length }, crop { $crop }, { $hours } h
 
@@ -135,7 +135,7 @@ seasons-2 = { $years } seasons
 ways = , { $compared } ways
 season-2 = Season { $year }, { $year2 }
 the-went-down = The { $cutName } went down;
-of-the-leaf-cut-tall = { $cutName }{ $Math } of the leaf cut, { $height } tall after it grew, crop { $crop } of an uncut tree.
+of-the-leaf-cut-tall = { $cutName }{ $count } of the leaf cut, { $height } tall after it grew, crop { $crop } of an uncut tree.
 shade = Shade
 who-shades-whom-today = Who shades whom today
 an-orchard-tripod-first-a = An orchard tripod first, a straight ladder four up to one out and never on the limb that is cut; lines: the utility decides.

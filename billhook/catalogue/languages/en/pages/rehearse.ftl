@@ -35,11 +35,11 @@ twin-3 = twin { $lightInside }
 twin-4 = twin { $sprouts }
 wounds-open = wounds open
 none-made = none made
-crop-within = crop within { $Math } %
+crop-within = crop within { $count } %
 height-within = height within { $which }
 by-the-weather-of-seasons = , { $size }, { $crop } by the weather of { $runs } seasons
 shoots = { $ids } shoots
-closed-2 = { $Math } closed
+closed-2 = { $count } closed
 
 ## MarkRow
 

@@ -20,7 +20,7 @@ letter-2 = { $name }, Letter
 
 cut-besides-not-in-the = Cut besides, not in the drawing{ $besides }
 minutes-it-took = Minutes it took
-about-3 = about { $Math }
+about-3 = about { $count }
 what-was-ticked-waits-to = What was ticked waits to be sent; finish when Billhook answers again.
 finishing-takes-what-is-ticked = Finishing takes what is ticked off the tree's frame, writes the log and sets the days to come back.
 what-comes-after = What comes after
@@ -34,7 +34,7 @@ finish = Finish
 ## SheetLine
 
 wound-in-the-hand-lift = wound { $wound }, { $share }, { $hand } in the hand (lift for { $lift })
-closes-in-about-years = , closes in about { $Math } years
+closes-in-about-years = , closes in about { $count } years
 not-planned-added-under-the = not planned, added under the tree
 not-done = not done: { $left }
 by-3 = by { $doneBy }

@@ -125,7 +125,7 @@ cuts-4 = { $doneCuts ->
    *[other] cuts
  }
 of-5 = of { $plannedCuts }
-about-unwatched = , about { $Math } unwatched
+about-unwatched = , about { $count } unwatched
 tall-after = ; { $height } tall after
 picked-2 = ; { $crop } picked
 regrowth = Regrowth
@@ -275,7 +275,7 @@ save-trunk-and-union = Save trunk and union
 
 ## WantedSaid
 
-is-wanted-for = { $height } is wanted for { $NAMES }.
+is-wanted-for = { $height } is wanted for { $what }.
 also-for = Also for
 
 ## WhipPanel

@@ -139,7 +139,7 @@ goes-anyway = goes anyway
 fruit-4 = { $fruitLost } fruit
 fruit-go-with-it = { $fruit } fruit go with it.
 no-fruit-goes-with-it = No fruit goes with it.
-about-minutes = { $sentence } { $fruit } About { $Math } { $minutes ->
+about-minutes = { $sentence } { $fruit } About { $count } { $minutes ->
     [one] minute
    *[other] minutes
  }.

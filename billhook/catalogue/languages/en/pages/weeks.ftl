@@ -23,7 +23,7 @@ whitewash = whitewash { $whitewash }
 disinfectant-ready-mixed = disinfectant { $disinfectant } ready mixed
 saw-blades = saw blades { $sawBlades }
 secateur-blades = secateur blades { $secateurBlades }
-gives-of-chips-mulch-for = gives { $chipsM3 } of chips, mulch for { $Math } { $unit }
+gives-of-chips-mulch-for = gives { $chipsM3 } of chips, mulch for { $count } { $unit }
 rags = { $rags } rags
 
 ## WeeksPage

@@ -32,7 +32,7 @@ to-8 = , to { $maxShare }
 until = , until { $end }
 the-harvest-ended = the harvest ended
 the-first-frost-came = the first frost came
-on-3 = { $NAMES } on { $iso }
+on-3 = { $what } on { $iso }
 worked-out-from-warmth-and = worked out from warmth and normals
 by-the-calendar-of-this = by the calendar of this kind
 

@@ -1,0 +1,39 @@
+## YearPage
+
+working-out-the-year = Calculando el año …
+all-trees-2 = los { $of } árboles
+of-trees = { $trees } de { $of } árboles;
+the-others-differ = los otros son distintos
+months = Meses
+months-2 = { $m } meses
+alike = , { $trees } iguales
+ribbon-of-the-year = Cinta del año
+what-if = Y si
+nothing-is-saved = { $tried }. No se guarda nada.
+back-to-the-dates-that = Volver a las fechas que valen
+what-holds-on = Lo que vale el { $day }
+a-day-with-shift-a = un día, con mayúsculas una semana;
+why-2 = Por qué: { $lane }
+the-pick = La cosecha
+as-it-was-seen = , como se vio
+about-2 = , más o menos
+the-pick-to = La cosecha: { $from } a { $to }{ $which }.
+picked-today-all-here = Cosechado hoy: todo { $kindName } de aquí
+dates-of-these-months-and = Fechas de estos meses, y de dónde viene cada una
+events = Sucesos
+event = Suceso
+days = Días
+origin = Origen
+to-7 = a { $to }
+moved-days-by-what-earlier = , movido { $which }{ $movedDays } días por lo visto en otros años
+a-day-on-shift-a = un día adelante (mayúsculas: una semana)
+a-day-back-shift-a = un día atrás (mayúsculas: una semana)
+to-8 = , hasta { $maxShare }
+until = , hasta el { $end }
+the-harvest-ended = la cosecha acabara
+the-first-frost-came = la primera helada llegara
+on-3 = { $what } el { $iso }
+worked-out-from-warmth-and = calculado por el calor y las medias
+by-the-calendar-of-this = por el calendario de esta especie
+
+as-seen = visto

@@ -1,0 +1,39 @@
+## YearPage
+
+working-out-the-year = A calcular o ano …
+all-trees-2 = as { $of } árvores
+of-trees = { $trees } de { $of } árvores;
+the-others-differ = as outras são diferentes
+months = Meses
+months-2 = { $m } meses
+alike = , { $trees } iguais
+ribbon-of-the-year = Fita do ano
+what-if = E se
+nothing-is-saved = { $tried }. Não se guarda nada.
+back-to-the-dates-that = Voltar às datas que valem
+what-holds-on = O que vale em { $day }
+a-day-with-shift-a = um dia, com maiúsculas uma semana;
+why-2 = Porquê: { $lane }
+the-pick = A colheita
+as-it-was-seen = , como se viu
+about-2 = , mais ou menos
+the-pick-to = A colheita: { $from } a { $to }{ $which }.
+picked-today-all-here = Colhido hoje: todo { $kindName } daqui
+dates-of-these-months-and = Datas destes meses, e de onde vem cada uma
+events = Acontecimentos
+event = Acontecimento
+days = Dias
+origin = Origem
+to-7 = a { $to }
+moved-days-by-what-earlier = , movido { $which }{ $movedDays } dias pelo que se viu noutros anos
+a-day-on-shift-a = um dia para a frente (maiúsculas: uma semana)
+a-day-back-shift-a = um dia para trás (maiúsculas: uma semana)
+to-8 = , até { $maxShare }
+until = , até { $end }
+the-harvest-ended = a colheita acabasse
+the-first-frost-came = a primeira geada viesse
+on-3 = { $what } em { $iso }
+worked-out-from-warmth-and = calculado pelo calor e pelas médias
+by-the-calendar-of-this = pelo calendário desta espécie
+
+as-seen = visto
