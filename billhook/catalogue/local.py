@@ -46,3 +46,8 @@ def direction(bearing_deg: float, language: str) -> str:
     """The wind a bearing points to, of eight [degrees clockwise from north]."""
     found = wind(bearing_deg)
     return found if language == FIRST else known(language).phrases.winds[WINDS.index(found)]
+
+
+def kind(species: str, cultivar: str) -> str:
+    """A cultivar of a species, as tongues that name the species first have it."""
+    return f"{species} {cultivar}"

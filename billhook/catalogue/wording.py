@@ -19,12 +19,15 @@ from ..core.words.tongue import FIRST, spoken
 from ..core.words.units import diameter_words, length_words, share_words, weight_words
 from ..core.words.values import (
     Capital,
+    Clause,
     Compass,
     Crops,
+    Cultivar,
     Diameter,
     Length,
     Listed,
     MonthOf,
+    Part,
     Phrase,
     Rounded,
     Row,
@@ -58,9 +61,14 @@ def lacks(language: str) -> tuple[str, ...]:
 
 
 def _names(language: str) -> set[str]:
-    folder = _FOLDER / language
-    files_ = [f for f in folder.iterdir() if f.name.endswith(".ftl")]
-    return {name for f in files_ for name in _NAME.findall(f.read_text(encoding="utf-8"))}
+    """Messages of the answers by name; those of pages with ``pages/`` before it."""
+    found: set[str] = set()
+    for before, folder in (("", _FOLDER / language), ("pages/", _FOLDER / language / "pages")):
+        for file in folder.iterdir() if folder.is_dir() else ():
+            if file.name.endswith(".ftl"):
+                named = _NAME.findall(file.read_text(encoding="utf-8"))
+                found |= {f"{before}{name}" for name in named}
+    return found
 
 
 @lru_cache(maxsize=16)
@@ -137,6 +145,16 @@ def _worded(value: Value, language: str) -> str | int:
         case Capital(inner):
             words = said(inner, language)
             return words[:1].upper() + words[1:]
+        case Clause(inner):
+            return said(inner, language).rstrip(".")
+        case Part(of, between, nth):
+            return said(of, language).split(between)[nth]
+        case Cultivar(plain, species, name):
+            return (
+                plain
+                if language == FIRST
+                else local.kind(said(species, language), said(name, language))
+            )
         case Length(m, units):
             return local.number(length_words(m, units), language)
         case Diameter(mm, units):

@@ -5,7 +5,9 @@ from __future__ import annotations
 from collections.abc import Mapping
 from typing import Literal, get_args
 
+from .known import Knowledge
 from .season.model import Work
+from .words.values import Value
 
 NightTask = Literal[
     "frost-night-test",
@@ -27,3 +29,17 @@ CUT_TASKS: tuple[CutTask, ...] = get_args(CutTask)
 GROW_ON_TASKS: tuple[GrowOnTask, ...] = get_args(GrowOnTask)
 FROST_TASKS: tuple[FrostTask, ...] = get_args(FrostTask)
 TASK_KINDS: tuple[TaskKind, ...] = get_args(TaskKind)
+
+_SAID_IN = ("does", "off", "finding")
+
+
+def task_said(know: Knowledge, rule: str, does: str) -> Value:
+    """What a task is for, for any language to say: the sentence of the catalogue row that its rule
+    is of, where it was made of that; else as it was written.
+    """
+    row = rule.rsplit("/", 1)[0]
+    rows = [row, *(f"walk-variants/{x}" for x in know.rows("walk-variants"))]
+    for known_id in (f"{of}/{column}" for of in rows for column in _SAID_IN):
+        if known_id in know and know.text(known_id) == does:
+            return know.row(known_id)
+    return does

@@ -112,13 +112,13 @@ def name_of(table: str, row: str | None) -> str | None:
     """
     if row is None:
         return None
-    known = here().know.get(f"{table}/{row}/name")
-    return str(known.value) if known else row
+    known_id = f"{table}/{row}/name"
+    return said(here().know.row(known_id)) if known_id in here().know else row
 
 
 def kind_name(species: str, cultivar: str | None) -> str:
     """Cultivar and species as one says them."""
-    return kind_called(here().know, species, cultivar)
+    return said(kind_called(here().know, species, cultivar))
 
 
 def goals() -> list[dict[str, Any]]:
@@ -127,8 +127,8 @@ def goals() -> list[dict[str, Any]]:
     return [
         {
             "id": g,
-            "name": know.text(f"goals/{g}/name"),
-            "says": know.text(f"goals/{g}/says"),
+            "name": know.row(f"goals/{g}/name"),
+            "says": know.row(f"goals/{g}/says"),
             "alone": bool(know.number(f"goals/{g}/alone")),
         }
         for g in know.rows("goals")

@@ -47,7 +47,7 @@ def test_every_message_of_a_language_is_one_of_the_first_with_the_same_values(co
     first, theirs = messages_of(FOLDER / FIRST), messages_of(FOLDER / code)
     assert theirs
     assert {name: first.get(name) for name in theirs} == theirs
-    assert set(lacks(code)) == set(first) - set(theirs)
+    assert {x for x in lacks(code) if "/" not in x} == set(first) - set(theirs)
     assert lacks(FIRST) == ()
 
 
@@ -86,7 +86,7 @@ def test_what_a_language_lacks_is_said_in_the_first(tmp_path, monkeypatch):
 
 
 def test_a_language_that_is_offered_lacks_nothing():
-    assert [lacks(found.code) for found in languages() if found.whole] == [()]
+    assert not any(lacks(found.code) for found in languages() if found.whole)
 
 
 def test_numbers_days_and_winds_as_a_language_writes_them():

@@ -44,7 +44,7 @@ class CutAdvice:
     position: Value
     place: Place
     technique: Value
-    tool: str
+    tool: Value
     tool_id: str
     cuts_needed: int
     minutes: float
@@ -151,7 +151,7 @@ def advise(
         position_words(frame, cost.limb, cost.keep_m, names, near, units),
         place,
         text,
-        know.text(f"tools/{tool}/name"),
+        know.row(f"tools/{tool}/name"),
         tool,
         count,
         minutes,

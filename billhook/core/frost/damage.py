@@ -11,7 +11,7 @@ from math import inf, log2
 from ..errors import invalid
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.values import listed, say
+from ..words.values import Value, listed, say
 from .classes import CLASSES, FrostClass
 
 ORGANS = ("flush", "fruit", "leaf", "twig", "wood", "trunk", "union")
@@ -50,7 +50,7 @@ class Damage:
     thresholds: dict[str, float]
     fruit_hurt: float
     reasons: tuple[Reason, ...]
-    organs: tuple[str, ...] = ()
+    organs: tuple[Value, ...] = ()
     milder: str | None = None
 
 
@@ -231,8 +231,8 @@ def _class(know: Knowledge, at: dict[str, float], min_c: float) -> FrostClass:
     return CLASSES[max(reached, default=0)]
 
 
-def _hurt_organs(know: Knowledge, at: dict[str, float], min_c: float) -> tuple[str, ...]:
-    return tuple(know.text(f"cold-organ/{o}/name") for o, t in at.items() if min_c <= t)
+def _hurt_organs(know: Knowledge, at: dict[str, float], min_c: float) -> tuple[Value, ...]:
+    return tuple(know.row(f"cold-organ/{o}/name") for o, t in at.items() if min_c <= t)
 
 
 def _said(

@@ -11,7 +11,7 @@ from typing import Literal
 
 from ..errors import FieldProblem, InvalidInput
 from ..known import Knowledge
-from ..words.dates import day_words
+from ..words.values import Capital, Value, say
 from .classes import CLASSES, FrostClass
 
 Worth = Literal["too-early", "provisional", "false-start", "holds"]
@@ -31,9 +31,9 @@ class Weighed:
 
     day: dt.date
     sign: str
-    seen: str
+    seen: Value
     worth: Worth
-    says: str
+    says: Value
     again: dt.date | None
 
 
@@ -87,36 +87,23 @@ def _weighed(
     fell: dt.date | None,
 ) -> Weighed:
     row = f"frost-looks/{look.sign}"
-    seen, means = know.text(f"{row}/asks"), know.text(f"{row}/means")
+    seen, means = know.row(f"{row}/asks"), know.row(f"{row}/means")
     first = night + dt.timedelta(days=know.days(f"{row}/from-day"))
     if look.day < first:
         return Weighed(
-            look.day,
-            look.sign,
-            seen,
-            "too-early",
-            f"Too early to mean anything: look again on {day_words(first)}.",
-            first,
+            look.day, look.sign, seen, "too-early", say("look-too-early", day=first), first
         )
     if look.sign in ("first-flush", "second-flush") and fell is not None and fell >= look.day:
         return Weighed(
-            look.day,
-            look.sign,
-            seen,
-            "false-start",
-            f"A false start: it collapsed by {day_words(fell)}.",
-            None,
+            look.day, look.sign, seen, "false-start", say("look-false-start", day=fell), None
         )
     if know.number(f"{row}/provisional"):
         again = (
             min(judge_on, warm_from) if warm_from is not None and warm_from > look.day else judge_on
         )
-        text = (
-            f"{means[:1].upper()}{means[1:]}. Provisional: look again after the first hot days, "
-            f"usual from {day_words(again)}, and on {day_words(judge_on)}."
-        )
+        text = say("look-provisional", means=Capital(means), hot=again, judge=judge_on)
         return Weighed(look.day, look.sign, seen, "provisional", text, again)
-    return Weighed(look.day, look.sign, seen, "holds", f"{means[:1].upper()}{means[1:]}.", None)
+    return Weighed(look.day, look.sign, seen, "holds", Capital(means) + ".", None)
 
 
 def _class(know: Knowledge, frost_class: FrostClass, holding: Sequence[Weighed]) -> str | None:

@@ -9,7 +9,7 @@ from dataclasses import dataclass
 
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.values import say
+from ..words.values import Value, say
 
 
 @dataclass(frozen=True)
@@ -19,8 +19,8 @@ class Protection:
     kind: str
     on: dt.date
     off: dt.date
-    does: str
-    takes_off: str
+    does: Value
+    takes_off: Value
     until_age: int
     reason: Reason
 
@@ -42,8 +42,8 @@ def protections(
         off = last_frost + dt.timedelta(days=know.days(f"{row}/off-after"))
         age, does, takes_off = (
             int(know.number(f"{row}/until-age")),
-            know.text(f"{row}/does"),
-            know.text(f"{row}/off"),
+            know.row(f"{row}/does"),
+            know.row(f"{row}/off"),
         )
         text = say("protect", on=on, off=off, age=age, does=does)
         reason = Reason(

@@ -7,6 +7,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 
 from ..known import Knowledge
+from ..words.values import Value
 
 
 @dataclass(frozen=True)
@@ -17,8 +18,8 @@ class Sign:
 
     start: dt.date
     end: dt.date
-    sign: str
-    means: str
+    sign: Value
+    means: Value
     when: str
 
 
@@ -35,8 +36,8 @@ def signs(know: Knowledge, night: dt.date, today: dt.date) -> Sequence[Sign]:
             Sign(
                 start,
                 end,
-                know.text(f"frost-signs/{row}/sign"),
-                know.text(f"frost-signs/{row}/means"),
+                know.row(f"frost-signs/{row}/sign"),
+                know.row(f"frost-signs/{row}/means"),
                 when,
             )
         )

@@ -13,7 +13,7 @@ import numpy as np
 from ..known import Knowledge
 from ..reasons import Reason
 from ..words.units import Units
-from ..words.values import Length, Share, say
+from ..words.values import Length, Share, Value, say
 from .renewal import Floats, School, Years, renew, row_groups
 from .standing import levels_to_hold
 from .ways import Way, way
@@ -46,7 +46,7 @@ class Compared:
     """
 
     school: str
-    name: str
+    name: Value
     height_m: tuple[float, ...]
     crop: tuple[float, ...]
     hours: tuple[float, ...]

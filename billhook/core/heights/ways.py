@@ -11,6 +11,7 @@ from ..choice import one_of
 from ..errors import invalid
 from ..known import Knowledge
 from ..season.model import WORKS, Work
+from ..words.values import Value
 
 GoesDown = Literal["sector", "rows", "tree", "nothing"]
 GOES_DOWN: tuple[GoesDown, ...] = get_args(GoesDown)
@@ -25,7 +26,7 @@ class Way:
     """
 
     id: str
-    name: str
+    name: Value
     stance: str
     sectors: int
     goes_down: GoesDown
@@ -72,7 +73,7 @@ def _read(know: Knowledge, name: str) -> Way:
 
     return Way(
         id=name,
-        name=text("name"),
+        name=know.row(f"renewal/{name}/name"),
         stance=text("stance"),
         sectors=int(know.number(f"renewal/{name}/sectors")),
         goes_down=one_of(GOES_DOWN, text("goes-down")),

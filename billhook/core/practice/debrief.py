@@ -65,7 +65,7 @@ class Remark:
 class Course:
     """Cuts of a day and what they come to over the seasons looked at."""
 
-    name: str
+    name: Value
     day: dt.date
     cuts: tuple[Cut, ...]
     share: float
@@ -121,7 +121,7 @@ def debrief(
 
 
 def course(
-    know: Knowledge, tree: PracticeTree, name: str, cuts: Sequence[Cut], day: dt.date
+    know: Knowledge, tree: PracticeTree, name: Value, cuts: Sequence[Cut], day: dt.date
 ) -> Course:
     """Cuts on a day, and the seasons that follow."""
     dated = tuple(DatedCut(c.limb, c.keep_m, day) for c in cuts)

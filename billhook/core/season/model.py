@@ -9,6 +9,7 @@ from typing import Literal, get_args
 
 from ..frost.classes import FrostClass
 from ..reasons import Reason
+from ..words.values import Value, say
 from .normals import Floats, Normals
 
 MonthDay = tuple[int, int]
@@ -179,8 +180,8 @@ def span(start: dt.date | None, end: dt.date | None) -> Span | None:
 
 @dataclass(frozen=True)
 class Event:
-    """A span of the year with the origin of its dates, both inclusive. moved_days: by how much
-    earlier years corrected it.
+    """A span of the year with the origin of its dates, both inclusive. name: by which programs know
+    it. moved_days: by how much earlier years corrected it.
     """
 
     name: str
@@ -188,6 +189,11 @@ class Event:
     end: dt.date
     origin: Origin
     moved_days: int = 0
+
+    @property
+    def says(self) -> Value:
+        """What the reader calls it."""
+        return say("season-event", event=self.name.replace(",", "").replace(" ", "-"))
 
 
 @dataclass(frozen=True)

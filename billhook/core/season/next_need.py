@@ -8,7 +8,7 @@ import datetime as dt
 from dataclasses import dataclass
 
 from ..words.prices import cost_said
-from ..words.values import Capital, Share, Value, say
+from ..words.values import Capital, Clause, Share, Value, say
 from .model import Status, Work
 from .today import Verdict, work_words
 
@@ -49,7 +49,7 @@ def main_work(
 
 def next_need(
     main: Verdict,
-    due: tuple[str, dt.date] | None,
+    due: tuple[Value, dt.date] | None,
     sheet: dt.date | None,
     soon_days: int,
     suckers: int = 0,
@@ -68,7 +68,7 @@ def next_need(
     if dead:
         return Need("sanitation", "go", say("need-dead", n=dead), None, say("need-dead-alike"))
     if due is not None and due[1] <= main.day + dt.timedelta(days=soon_days):
-        return Need("look", "go", say("need-due", what=due[0].rstrip("."), day=due[1]), due[1])
+        return Need("look", "go", say("need-due", what=Clause(due[0]), day=due[1]), due[1])
     return _of_the_season(main)
 
 

@@ -7,6 +7,7 @@ from functools import lru_cache
 
 from ..errors import FieldProblem, InvalidInput
 from ..known import Knowledge
+from ..words.values import Value
 from .model import Stance
 
 
@@ -16,10 +17,10 @@ class School:
 
     topic: str
     id: str
-    name: str
-    believes: str
-    against: str
-    changes: str
+    name: Value
+    believes: Value
+    against: Value
+    changes: Value
     default: bool
 
 
@@ -30,10 +31,10 @@ def schools(know: Knowledge) -> tuple[School, ...]:
         School(
             know.text(f"schools/{row}/topic"),
             row,
-            know.text(f"schools/{row}/name"),
-            know.text(f"schools/{row}/believes"),
-            know.text(f"schools/{row}/against"),
-            know.text(f"schools/{row}/changes"),
+            know.row(f"schools/{row}/name"),
+            know.row(f"schools/{row}/believes"),
+            know.row(f"schools/{row}/against"),
+            know.row(f"schools/{row}/changes"),
             bool(know.number(f"schools/{row}/default")),
         )
         for row in know.rows("schools")

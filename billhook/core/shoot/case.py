@@ -59,7 +59,7 @@ class Evidence:
     clue: str
     value: str
     weight: float
-    says: str
+    says: Value
 
 
 @dataclass(frozen=True)

@@ -15,7 +15,17 @@ from ..reasons import Reason
 from ..words.values import Capital, say
 from .case import KINDS, Floats, ShootAnswer, ShootCase, family
 from .decide import decide
-from .odds import Odds, asks, evidence_of, index_of, posterior_of, powers_of, prior_of, states
+from .odds import (
+    Odds,
+    asks,
+    clue_words,
+    evidence_of,
+    index_of,
+    posterior_of,
+    powers_of,
+    prior_of,
+    states,
+)
 
 _CANNOT_TELL = "cannot_tell"
 _LEAF = "leaf_form"
@@ -94,9 +104,8 @@ def _doubts(case: ShootCase, odds: Odds, know: Knowledge) -> list[Reason]:
         if value is None or value == "leafless" or clue not in odds.tables:
             continue
         if float(odds.mixed(clue, index_of(know, odds.family, clue, value)).max()) <= rare:
-            word = know.text(f"{odds.family}-clues/{clue}/words").split(" | ")[
-                index_of(know, odds.family, clue, value)
-            ]
+            nth = index_of(know, odds.family, clue, value)
+            word = clue_words(know, odds.family, clue, nth)
             text = say("clue-neither", asks=asks(know, odds.family, clue), word=Capital(word))
             found.append(
                 Reason(

@@ -7,6 +7,7 @@ from collections.abc import Mapping
 import numpy as np
 
 from ..known import Knowledge
+from ..words.values import Capital, Part, Value, say
 from .case import Evidence, Floats, ShootCase, family, stands_on_own_roots
 
 _FALL = (1.0, 1.0, 0.5, 0.25, 0.125)  # powers of correlated clues, the most telling first
@@ -82,8 +83,13 @@ def index_of(know: Knowledge, kin: str, clue: str, value: str) -> int:
     return states(know, kin, clue).index(value)
 
 
-def asks(know: Knowledge, kin: str, clue: str) -> str:
-    return know.text(f"{kin}-clues/{clue}/asks")
+def asks(know: Knowledge, kin: str, clue: str) -> Value:
+    return know.row(f"{kin}-clues/{clue}/asks")
+
+
+def clue_words(know: Knowledge, kin: str, clue: str, nth: int) -> Value:
+    """What the nth answer to a clue is called: of all that its row names, the one meant."""
+    return Part(know.row(f"{kin}-clues/{clue}/words"), " | ", nth)
 
 
 def prior_of(case: ShootCase, odds: Odds, know: Knowledge) -> Floats:
@@ -132,16 +138,13 @@ def evidence_of(
     p = odds.mixed(clue, answer)
     weight = float(np.log(p[0] / max(p[1], p[2])) * power) if p[0] > 0 else -10.0
     if abs(weight) < 0.2:
-        says = "tells nothing for this pair"
+        says = "nothing"
     else:
-        says = (
-            f"speaks {'clearly ' if abs(weight) > 1.6 else ''}for the "
-            f"{'rootstock' if weight > 0 else 'tree itself'}"
-        )
-    word = know.text(f"{odds.family}-clues/{clue}/words").split(" | ")[answer]
+        says = f"{'clearly' if abs(weight) > 1.6 else 'some'}-{'stock' if weight > 0 else 'own'}"
+    word = Capital(clue_words(know, odds.family, clue, answer))
     return Evidence(
         clue,
         case.clues[clue],
         round(weight, 3),
-        f"{asks(know, odds.family, clue)} {word.capitalize()}: {says}.",
+        say("clue-speaks", asks=asks(know, odds.family, clue), word=word, says=says),
     )

@@ -13,7 +13,7 @@ from ..frame.model import Cut
 from ..known import Knowledge
 from ..reasons import Reason
 from ..season.model import WORKS, Work
-from ..words.values import say
+from ..words.values import Value, say
 from .looks import notes
 from .questions import LATER, Question, chosen_limb, given, opened
 from .suggest import MARKED, limb_options
@@ -30,7 +30,7 @@ class Finding:
 
     answer: str
     step: str
-    text: str
+    text: Value
     work: Work | None
     again: dt.date | None
     rule: str
@@ -119,8 +119,7 @@ def _finding(
     reasons: tuple[Reason, ...],
     cuts: tuple[Cut, ...],
 ) -> Finding | None:
-    text = know.text(f"{at}/finding")
-    if not text:
+    if not know.text(f"{at}/finding"):
         return None
     days = know.days(f"{at}/again")
     dated = [r.date for r in reasons if r.date is not None]
@@ -132,4 +131,4 @@ def _finding(
     young = tree.age_years < know.number("budget/mature-from")
     if young and work in know.rows("training"):
         work = one_of(WORKS, know.text(f"training/{work}/as"))
-    return Finding(row, step, text, work, again, f"{at}/again", reasons, cuts)
+    return Finding(row, step, know.row(f"{at}/finding"), work, again, f"{at}/again", reasons, cuts)

@@ -9,7 +9,7 @@ from functools import lru_cache
 from ..errors import invalid
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.values import Row
+from ..words.values import Row, Value
 from .tree import WalkTree, facts, holds
 
 CLOSED = ("one", "many")
@@ -25,7 +25,7 @@ class Choice:
     """
 
     answer: str
-    says: str
+    says: Value
     alone: bool
     ends: bool
 
@@ -42,8 +42,8 @@ class Question:
     id: str
     step: str
     kind: str
-    asks: str
-    help: str
+    asks: Value
+    help: Value
     after: tuple[str, ...]
     low: float
     high: float
@@ -57,14 +57,14 @@ class Step:
     """A stage of the walk and its hazard."""
 
     id: str
-    title: str
-    hazard: str
+    title: Value
+    hazard: Value
 
 
 def steps_of(know: Knowledge) -> tuple[Step, ...]:
     """The stages in walking order."""
     return tuple(
-        Step(row, know.text(f"walk-steps/{row}/title"), know.text(f"walk-steps/{row}/hazard"))
+        Step(row, know.row(f"walk-steps/{row}/title"), know.row(f"walk-steps/{row}/hazard"))
         for row in know.rows("walk-steps")
     )
 
@@ -79,7 +79,7 @@ class Look:
     """A look by what it is for. questions: ids of what it asks of this tree."""
 
     id: str
-    says: str
+    says: Value
     questions: tuple[str, ...]
 
 
@@ -90,7 +90,7 @@ def looks_of(know: Knowledge, tree: WalkTree) -> tuple[Look, ...]:
     """The looks that a tree can be given, the full one first."""
     known = facts(tree, know)
     return tuple(
-        Look(row, know.text(f"looks/{row}/says"), tuple(q.id for q in asked))
+        Look(row, know.row(f"looks/{row}/says"), tuple(q.id for q in asked))
         for row in know.rows("looks")
         if holds(know.text(f"looks/{row}/when"), known) and (asked := questions_of(know, tree, row))
     )
@@ -126,8 +126,8 @@ def questions_of(know: Knowledge, tree: WalkTree, look: str = FULL) -> tuple[Que
                 row,
                 know.text(f"{at}/step"),
                 know.text(f"{at}/kind"),
-                know.text(f"{at}/asks"),
-                _cell(know, f"{at}/help"),
+                know.row(f"{at}/asks"),
+                know.row(f"{at}/help") if f"{at}/help" in know else "",
                 after,
                 low,
                 high,
@@ -147,9 +147,7 @@ def _answer_rows(know: Knowledge) -> Mapping[str, tuple[tuple[str, Choice], ...]
     found: dict[str, list[tuple[str, Choice]]] = {}
     for r in (f"walk-answers/{row}" for row in know.rows("walk-answers")):
         alone = f"{r}/alone" in know and know.number(f"{r}/alone") > 0
-        choice = Choice(
-            know.text(f"{r}/answer"), know.text(f"{r}/says"), alone, f"{r}/ends" in know
-        )
+        choice = Choice(know.text(f"{r}/answer"), know.row(f"{r}/says"), alone, f"{r}/ends" in know)
         found.setdefault(know.text(f"{r}/question"), []).append((_cell(know, f"{r}/when"), choice))
     return {question: tuple(rows) for question, rows in found.items()}
 

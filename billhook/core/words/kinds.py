@@ -11,6 +11,7 @@ from functools import lru_cache
 from typing import Literal
 
 from ..known import Knowledge
+from ..words.values import Cultivar, Value
 
 Table = Literal["species", "cultivars", "rootstocks"]
 LONG_ENOUGH = 6
@@ -46,21 +47,23 @@ def _plurals(words: tuple[str, ...]) -> list[tuple[str, ...]]:
     return [(*words[:-1], form) for form in forms]
 
 
-def kind_called(know: Knowledge, species: str, cultivar: str | None) -> str:
+def kind_called(know: Knowledge, species: str, cultivar: str | None) -> Value:
     """Cultivar and species as one says them: ``Hass avocado``, ``Washington navel orange``,
     ``Lemon``; one that the catalogue does not know by what it was called.
     """
     named = know.get(f"species/{species}/name")
     of_species = str(named.value) if named else species
+    kind: Value = know.row(named.id) if named else species
     variety = know.get(f"cultivars/{cultivar}/name")
     if variety is None:
-        return of_species
+        return kind
     said, words = str(variety.value).split(), of_species.lower().split()
     # what the cultivar's name ends with is not said again
     overlap = next(
         (n for n in range(len(words), 0, -1) if [w.lower() for w in said[-n:]] == words[:n]), 0
     )
-    return " ".join([*said, *words[overlap:]])
+    plain = " ".join([*said, *words[overlap:]])
+    return Cultivar(plain, kind, know.row(variety.id))
 
 
 @lru_cache(maxsize=64)

@@ -82,6 +82,13 @@ class Capital(Saying):
 
 
 @dataclass(frozen=True)
+class Clause(Saying):
+    """A sentence as a part of another: without its full stop."""
+
+    value: Value
+
+
+@dataclass(frozen=True)
 class Phrase(Saying):
     """A message by its name, with its values by theirs; part of a sentence may be one itself."""
 
@@ -98,6 +105,24 @@ class Row(Saying):
     known_id: str = field(compare=False)
     words: str
     values: tuple[tuple[str, Value], ...] = ()
+
+
+@dataclass(frozen=True)
+class Part(Saying):
+    """Of what a sentence holds with something between, the one meant, from 0."""
+
+    of: Value
+    between: str
+    nth: int
+
+
+@dataclass(frozen=True)
+class Cultivar(Saying):
+    """A cultivar of a species: its plain name in the first language, and what it is made of."""
+
+    plain: str
+    species: Value
+    name: Value
 
 
 @dataclass(frozen=True)

@@ -172,10 +172,10 @@ def _right(desk: SeasonDesk, trees: list[TreeRecord]) -> tuple[Next, ...]:
     soonest: dict[tuple[str, str], Window] = {}
     for w in windows(desk, [r for r in trees if desk.sound(r)]):
         if w.last >= desk.day:
-            soonest.setdefault((w.kind_name, w.work), w)
+            soonest.setdefault((said(w.kind_name), w.work), w)
     together: dict[tuple[str, dt.date, dt.date], list[str]] = {}
-    for w in soonest.values():
-        span = (w.kind_name, max(w.first, desk.day), w.last)
+    for (kind, _), w in soonest.items():
+        span = (kind, max(w.first, desk.day), w.last)
         together.setdefault(span, []).append(said(lane_words(w.work)))
     return tuple(
         Next(kind, tuple(works), first, last)

@@ -88,7 +88,7 @@ def _may(at: Workplace, found: Found, job: str, person_id: str, day: dt.date) ->
         raise invalid("/day", "that week is closed to this work")
     if not asked.skills <= helper.skills:
         lacks = [
-            at.know.text(f"crew-skills/{s}/says")
+            said(at.know.row(f"crew-skills/{s}/says"))
             for s in at.know.rows("crew-skills")
             if s in gathered.job.skills - helper.skills
         ]

@@ -13,7 +13,7 @@ from ...core.known import Knowledge
 from ...core.season.model import FREE_WORK, WORKS
 from ...core.tasks import CUTS_AS
 from ...core.words.prices import NO_CROP, crop_words
-from ...core.words.values import Saying, say
+from ...core.words.values import Saying, Value, listed, say
 from ..season.ahead import Ahead
 from ..season.item import Item
 from ..season.prices import days_of
@@ -64,9 +64,9 @@ def why_left(know: Knowledge, gathered: Gathered, left: Left) -> tuple[Saying, S
     return why, say("crew-later-costs", crops=crop_words(later))
 
 
-def _may_words(know: Knowledge, job: Job) -> str:
+def _may_words(know: Knowledge, job: Job) -> Value:
     asked = [s for s in know.rows("crew-skills") if s in job.skills]
-    return " and ".join(know.text(f"crew-skills/{s}/says") for s in asked)
+    return listed((know.row(f"crew-skills/{s}/says") for s in asked), say("and-between"))
 
 
 def gather(ahead: Ahead, weeks: tuple[Week, ...]) -> list[Gathered]:

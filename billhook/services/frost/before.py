@@ -8,9 +8,12 @@ import datetime as dt
 from collections import defaultdict
 from dataclasses import dataclass
 
+from ...catalogue.wording import said
 from ...core.errors import invalid
 from ...core.frost.protect import Protection, protections, tonight
 from ...core.reasons import Reason
+from ...core.words.tongue import FIRST
+from ...core.words.values import Capital
 from ...store import logbook, places
 from ...store.logbook import save_tasks
 from ...store.tables import Task
@@ -126,7 +129,7 @@ def protect(at: Workplace, site_id: str, block_id: str) -> int:
                 ):
                     rule = f"frost-protect/{p.kind}/{timed_by}"
                     if young and (rule, due) not in there:
-                        text = f"{does[:1].upper()}{does[1:]} ({named(young)})."
+                        text = f"{said(Capital(does), FIRST)} ({named(young)})."
                         save_tasks(
                             session,
                             Task(

@@ -12,6 +12,7 @@ from ...core.frost.night_order import worst_first
 from ...core.season.budget import tree_age
 from ...core.season.model import Event
 from ...core.season.normals import values_on
+from ...core.words.values import Capital, Value
 from ...store.trees import TreeRecord
 from ..season.desk import SeasonDesk
 from ..workplace import Workplace
@@ -178,6 +179,5 @@ def mean_of(desk: SeasonDesk, record: TreeRecord, last: dt.date, count: int) -> 
     return float((low + high).mean() / 2)
 
 
-def first_of(at: Workplace, damage: Damage) -> str:
-    does = at.know.text(f"frost-class/{damage.worst}/does")
-    return f"{does[:1].upper()}{does[1:]}."
+def first_of(at: Workplace, damage: Damage) -> Value:
+    return Capital(at.know.row(f"frost-class/{damage.worst}/does")) + "."

@@ -16,6 +16,7 @@ from ...core.errors import refuse
 from ...core.frost.damage import Damage
 from ...core.frost.fruit import Salvage, salvage
 from ...core.frost.recovery import series
+from ...core.words.values import Value
 from ...store import frost_nights as kept
 from ...store import harvests, places
 from ...store.trees import TreeRecord, observations, tree_records
@@ -36,7 +37,7 @@ class HurtTree:
     species: str
     at_c: float
     damage: Damage
-    first: str
+    first: Value
 
 
 @dataclass(frozen=True)

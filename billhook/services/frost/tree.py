@@ -14,6 +14,7 @@ from ...core.frost.looks import Seen
 from ...core.frost.recovery import Recovery, Stand, recovery, replant_day
 from ...core.frost.signs import Sign, signs
 from ...core.frost.verdict import FrostVerdict
+from ...core.words.values import Value
 from ...store import frost_nights
 from ...store.frost_tables import FrostAssessment
 from ...store.trees import observations, tree_records
@@ -29,7 +30,7 @@ class SignKind:
     """A sign that can be written down; too_early: before this day it means nothing."""
 
     sign: str
-    asks: str
+    asks: Value
     too_early: dt.date | None
 
 
@@ -135,7 +136,7 @@ def _kinds(case: FrostCase) -> tuple[SignKind, ...]:
         first = case.night + dt.timedelta(days=know.days(f"frost-looks/{sign}/from-day"))
         found.append(
             SignKind(
-                sign, know.text(f"frost-looks/{sign}/asks"), first if case.today < first else None
+                sign, know.row(f"frost-looks/{sign}/asks"), first if case.today < first else None
             )
         )
     return tuple(found)

@@ -14,6 +14,7 @@ from ...core.errors import invalid, refuse
 from ...core.heights.standing import levels_to_hold
 from ...core.heights.ways import way, ways
 from ...core.season.events import vigour_of
+from ...core.words.values import Value
 from ...store import frames, places, stances
 from ...store import rotations as kept
 from ...store.database import StaleVersion
@@ -33,7 +34,7 @@ class RotationView:
     """A rotation with its dated work, the soonest first, settled or not."""
 
     rotation: Rotation
-    name: str
+    name: Value
     scope_name: str
     tasks: tuple[Task, ...]
 

@@ -9,7 +9,7 @@ from ...core.errors import invalid
 from ...core.frame.whole import Size
 from ...core.heights.sample import Candidate, Told, choose, told
 from ...core.words.units import Units
-from ...core.words.values import Diameter, Length, Saying, Share, say
+from ...core.words.values import Diameter, Length, Saying, Share, Value, say
 from ...store import places
 from ..tree.sizes import sizes_by
 from ..workplace import Workplace
@@ -73,10 +73,10 @@ def _says(at: Workplace, measured: list[Size], n: int, of: int, units: Units) ->
     heights = [s.height_m for s in measured]
     trunks = [s.trunk_mm for s in measured]
 
-    def tells(kind: str, values: list[float]) -> tuple[str, Told]:
+    def tells(kind: str, values: list[float]) -> tuple[Value, Told]:
         row, number = f"sample-spread/{kind}", at.know.number
         rests_on = number(f"{row}/cv"), n, of, number("sample/sure"), number("sample/own-from")
-        return at.know.text(f"{row}/says"), told(values, *rests_on)
+        return at.know.row(f"{row}/says"), told(values, *rests_on)
 
     return [
         _sentence(*tells("height", heights), lambda m: Length(m, units)),
@@ -85,7 +85,7 @@ def _says(at: Workplace, measured: list[Size], n: int, of: int, units: Units) ->
     ]
 
 
-def _sentence(what: str, tells: Told, way: Callable[[float], Saying] | None) -> Saying:
+def _sentence(what: Value, tells: Told, way: Callable[[float], Saying] | None) -> Saying:
     if tells.within == 0:
         return say("sample-all", what=what)
     if tells.mean is None or way is None:

@@ -104,7 +104,7 @@ def envelope_of(
 class Grown:
     """A tree over seasons of a school, as it would be drawn."""
 
-    name: str
+    name: Value
     first_year: int
     seasons: tuple[tuple[Season, FrameView, Value], ...]
 

@@ -10,6 +10,8 @@ from typing import NamedTuple
 
 from ...core.frame.whole import Size
 from ...core.season.next_need import CANNOT_TELL, Need, main_work, next_need
+from ...core.tasks import task_said
+from ...core.words.values import Value
 from ...store import places
 from ...store.lights import unswept
 from ...store.tables import Block, FrameRow, Holding, Row, Site
@@ -80,9 +82,9 @@ def _in_rows(at: Workplace, records: Sequence[TreeRecord]) -> frozenset[str]:
 def trees_with_needs(desk: SeasonDesk, records: Sequence[TreeRecord]) -> list[GroveTree]:
     """What each tree needs next on the desk's day, worked out once for all that are alike in it."""
     held = desk.held
-    due: dict[str, tuple[str, dt.date]] = {}
+    due: dict[str, tuple[Value, dt.date]] = {}
     for task in held.tasks:
-        due.setdefault(task.scope_id, (task.does, task.due))
+        due.setdefault(task.scope_id, (task_said(desk.at.know, task.rule, task.does), task.due))
     sheets = {plan.tree_id: plan.day for plan in held.sheets}
     needs: dict[tuple[object, ...], Need] = {}
     found: list[GroveTree] = []
@@ -117,7 +119,7 @@ def _need(
     high: float | None,
     frame: FrameRow | None,
     size: Size | None,
-    due: tuple[str, dt.date] | None,
+    due: tuple[Value, dt.date] | None,
     sheet: dt.date | None,
 ) -> Need:
     in_pot, hedged = record.tree.pot_l is not None, record.row.kind == "hedgerow"

@@ -12,6 +12,7 @@ from typing import NamedTuple
 
 from ...core.season.next_need import Need
 from ...core.words.kinds import kind_called
+from ...core.words.values import Value
 from ...store.acts import new_id
 from ..workplace import Workplace
 from .grove import GroveTree, GroveView, grove
@@ -24,7 +25,7 @@ class Kind(NamedTuple):
 
     species: str
     cultivar: str | None
-    kind_name: str
+    kind_name: Value
 
 
 class Line(NamedTuple):

@@ -13,6 +13,7 @@ from sqlmodel import Session
 
 from ...core.errors import refuse
 from ...core.known import Knowledge
+from ...core.words.values import Value
 from ...store import people as kept
 from ...store import places
 from ...store.people_tables import Person
@@ -65,7 +66,7 @@ class SkillView:
     """What not everybody may do, in words; usual: taken to be so where nobody said."""
 
     id: str
-    says: str
+    says: Value
     usual: bool
 
 
@@ -73,7 +74,7 @@ def skills(know: Knowledge) -> list[SkillView]:
     """All there are."""
     rows = know.rows("crew-skills")
     usual = set(usual_skills(know))
-    return [SkillView(r, know.text(f"crew-skills/{r}/says"), r in usual) for r in rows]
+    return [SkillView(r, know.row(f"crew-skills/{r}/says"), r in usual) for r in rows]
 
 
 @dataclass(frozen=True)
@@ -81,13 +82,13 @@ class PaceView:
     """How quickly somebody works, in words; factor: usual minutes done in one of theirs."""
 
     factor: float
-    says: str
+    says: Value
 
 
 def paces(know: Knowledge) -> list[PaceView]:
     """All there are, from the slowest on."""
     rows = [f"crew-paces/{r}" for r in know.rows("crew-paces")]
-    return [PaceView(know.number(f"{r}/factor"), know.text(f"{r}/says")) for r in rows]
+    return [PaceView(know.number(f"{r}/factor"), know.row(f"{r}/says")) for r in rows]
 
 
 def usual_skills(know: Knowledge) -> list[str]:

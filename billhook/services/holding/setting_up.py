@@ -10,6 +10,7 @@ from ...core.errors import invalid, refuse
 from ...core.season.normals import Normals
 from ...core.season.place import climate_frost, climate_normals, nearest_climate
 from ...core.words.units import Units
+from ...core.words.values import Value
 from ...store import places
 from ...store.database import NotFound, StaleVersion
 from ...store.places import save_places
@@ -28,7 +29,7 @@ class ShippedClimate:
     """A climate to pick from, as it would stand in this hemisphere."""
 
     id: str
-    name: str
+    name: Value
     normals: Normals
     last_frost: str | None
     first_frost: str | None
@@ -42,7 +43,7 @@ def climates(at: Workplace, southern: bool) -> list[ShippedClimate]:
         found.append(
             ShippedClimate(
                 row,
-                at.know.text(f"climates/{row}/name"),
+                at.know.row(f"climates/{row}/name"),
                 climate_normals(at.know, row, southern),
                 _md(last),
                 _md(first),

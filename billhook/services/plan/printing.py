@@ -5,6 +5,7 @@ from __future__ import annotations
 from math import cos, radians, sin
 
 from ...catalogue.languages import language, languages
+from ...catalogue.wording import said
 from ...core.aftercare.quantities import Disinfectant, disinfectant
 from ...core.cuts.sheet_words import Phrases, care_words, how_words, limb_words, place_words
 from ...core.errors import invalid
@@ -137,7 +138,7 @@ def printed(at: Workplace, plan_id: str, code: str, units: Units) -> PrintedShee
 
 
 def _of(at: Workplace, record: TreeRecord) -> str:
-    kind = kind_called(at.know, record.tree.species, record.cultivar)
+    kind = said(kind_called(at.know, record.tree.species, record.cultivar))
     with at.store.reading() as session:
         holding = places.holding(session)
     return f"{kind}, {holding.name}" if holding else kind

@@ -20,6 +20,7 @@ from ...core.practice.names import plain_names
 from ...core.practice.tree import practice_tree
 from ...core.practice.ways import other_ways
 from ...core.words.units import Units
+from ...core.words.values import Value
 from ...store import places, stances
 from ...store.tables import FrameRow
 from ..tree.views import FrameView, imagined_view
@@ -34,7 +35,7 @@ class NamedKind:
     """A kind of tree by its catalogue row, and its name."""
 
     id: str
-    name: str
+    name: Value
 
 
 @dataclass(frozen=True)
@@ -44,8 +45,8 @@ class Trouble:
     """
 
     id: str
-    name: str
-    story: str
+    name: Value
+    story: Value
     lesson: int
     kinds: tuple[NamedKind, ...]
 
@@ -56,11 +57,11 @@ def troubles(at: Workplace) -> list[Trouble]:
     found = [
         Trouble(
             row,
-            know.text(f"practice/{row}/name"),
-            know.text(f"practice/{row}/story"),
+            know.row(f"practice/{row}/name"),
+            know.row(f"practice/{row}/story"),
             int(know.number(f"practice/{row}/lesson")),
             tuple(
-                NamedKind(k, know.text(f"species/{k}/name"))
+                NamedKind(k, know.row(f"species/{k}/name"))
                 for k in know.text(f"practice/{row}/kinds").split()
             ),
         )
@@ -76,8 +77,8 @@ class Practice:
     trouble: Trouble
     tree: PracticeTree
     view: FrameView
-    kind_name: str
-    climate_name: str
+    kind_name: Value
+    climate_name: Value
     pot_l: float | None
 
 
@@ -128,8 +129,8 @@ def _shown(at: Workplace, tree: PracticeTree) -> Practice:
         replace(
             imagined_view(row, drawn, tree.day, 1, "measured", name), names=plain_names(tree.frame)
         ),
-        at.know.text(f"species/{tree.kind}/name"),
-        at.know.text(f"climates/{tree.climate}/name"),
+        at.know.row(f"species/{tree.kind}/name"),
+        at.know.row(f"climates/{tree.climate}/name"),
         at.know.number("practice-tree/pot") if tree.tree.in_pot else None,
     )
 

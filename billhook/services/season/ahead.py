@@ -15,6 +15,7 @@ from ...core.season.forecast import FORECAST_CODES
 from ...core.season.model import WORKS, SeasonAnswer, Segment, Work
 from ...core.season.today import acts_of, priced, work_words
 from ...core.season.wanted import Standing, Wanted, wanted
+from ...core.tasks import task_said
 from ...core.words.prices import cost_said
 from ...core.words.values import Capital, Share, Value, listed, say
 from ...store import frames
@@ -209,7 +210,8 @@ class Ahead(Dated):
             why = Reason(
                 "found", say("found-on", day=since), date=since, catalogue_ids=(task.rule,)
             )
-            item = self._windowed(record, "found", work, task.does, (why,), season, run)
+            what = task_said(self.at.know, task.rule, task.does)
+            item = self._windowed(record, "found", work, what, (why,), season, run)
             item.walk_id, item.found = task.walk_id, task.rule.split("/")[1]
             self._add(record, item)
 

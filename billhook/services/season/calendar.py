@@ -9,6 +9,7 @@ import uuid
 
 from ...catalogue.wording import said, said_all
 from ...core.season.today import lane_words
+from ...core.tasks import task_said
 from ...core.words.units import share_words
 from ...formats.ical import Entry, write_calendar
 from ...store import logbook, places, plans
@@ -45,7 +46,7 @@ def calendar(
                 f"{task.calendar_uid}@billhook",
                 task.due,
                 task.due,
-                f"{names[task.scope_id]}: {task.does}",
+                f"{names[task.scope_id]}: {said(task_said(at.know, task.rule, task.does))}",
                 f"Look again.{task.why_later and ' Put off: ' + task.why_later + '.'}",
                 "Look again",
                 task.version,

@@ -5,7 +5,7 @@ from __future__ import annotations
 import datetime as dt
 
 from ...core.reasons import Reason
-from ...core.tasks import CUTS_AS, FROST_TASKS
+from ...core.tasks import CUTS_AS, FROST_TASKS, task_said
 from ...core.words.values import say
 from ...store.trees import TreeRecord
 from ...store.work_tables import Plan
@@ -39,10 +39,11 @@ class Dated(Gathering):
                 date=task.due,
                 catalogue_ids=(known.id,) if known else (),
             )
+            what = task_said(self.at.know, task.rule, task.does)
             for record in by_scope[task.scope_id]:
                 work = "renewal" if task.rotation_id else "look"
                 item = self._item(
-                    "come-back", work, task.does, "go", (reason,), None, task.due, alone=task.id
+                    "come-back", work, what, "go", (reason,), None, task.due, alone=task.id
                 )
                 item.task = task
                 self._asks(item, task.rule)
@@ -52,9 +53,8 @@ class Dated(Gathering):
     def _asks(self, item: Item, rule: str) -> None:
         """Of a day that rests on how the tree is then: what is asked, and when again."""
         row = f"waits-on/{rule.split('/')[1]}" if rule.count("/") == 2 else ""
-        asks = self.at.know.get(f"{row}/asks")
-        if asks is not None:
-            item.asks = str(asks.value)
+        if f"{row}/asks" in self.at.know:
+            item.asks = self.at.know.row(f"{row}/asks")
             item.ask_again = self.day + dt.timedelta(days=self.at.know.days(f"{row}/again"))
 
     def _sheets(self) -> None:
@@ -65,7 +65,7 @@ class Dated(Gathering):
                 item = self._item(
                     "sheet",
                     plan.work,
-                    "Finish the open cut sheet",
+                    say("item-finish-sheet"),
                     "go",
                     (reason,),
                     None,

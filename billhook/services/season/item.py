@@ -47,7 +47,7 @@ class Item:
     helper: str | None = None
     walk_id: str | None = None
     found: str | None = None
-    asks: str | None = None
+    asks: Value | None = None
     ask_again: dt.date | None = None
 
 

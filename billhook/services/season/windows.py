@@ -11,6 +11,7 @@ from dataclasses import dataclass
 
 from ...core.season.model import WORKS, Segment, Work
 from ...core.words.kinds import kind_called
+from ...core.words.values import Value
 from ...store.trees import TreeRecord
 from .alike import SeasonOf
 from .desk import SeasonDesk
@@ -26,7 +27,7 @@ class Window:
     """
 
     record: TreeRecord
-    kind_name: str
+    kind_name: Value
     work: Work
     nth: int
     first: dt.date

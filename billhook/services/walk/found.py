@@ -4,9 +4,11 @@ from __future__ import annotations
 
 from sqlmodel import Session
 
+from ...catalogue.wording import said
 from ...core.errors import refuse
 from ...core.known import Knowledge
 from ...core.words.dates import day_words
+from ...core.words.tongue import FIRST
 from ...store import logbook
 from ...store.logbook import save_tasks
 from ...store.tables import Task
@@ -38,7 +40,7 @@ def set_found(at: Workplace, session: Session, walk: Walk, view: WalkView) -> No
         task = known.get(rule) or Task(
             scope_id=walk.tree_id, kind="found", does="", due=walk.day, rule=rule
         )
-        task.does, task.work, task.walk_id = finding.text, finding.work, walk.id
+        task.does, task.work, task.walk_id = said(finding.text, FIRST), finding.work, walk.id
         task.since, task.due = walk.day, walk.day if can else verdict.opens or walk.day
         save_tasks(session, task)
     for rule, task in known.items():

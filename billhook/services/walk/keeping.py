@@ -7,12 +7,14 @@ from collections.abc import Iterator, Mapping
 
 from sqlmodel import Session
 
+from ...catalogue.wording import said
 from ...core.known import Knowledge
 from ...core.season.events import ranker
 from ...core.walk.findings import Summary
 from ...core.walk.questions import LATER
 from ...core.walk.tree import FORM_SCHOOLS, WalkTree
 from ...core.words.dates import day_words
+from ...core.words.tongue import FIRST
 from ...store import frames, stances
 from ...store.logbook import save_counts, save_tasks
 from ...store.tables import Observation, Task
@@ -134,7 +136,7 @@ def set_come_backs(session: Session, walk: Walk, end: Summary) -> None:
                 Task(
                     scope_id=walk.tree_id,
                     kind="walk",
-                    does=finding.text,
+                    does=said(finding.text, FIRST),
                     due=finding.again,
                     rule=finding.rule,
                 ),

@@ -11,6 +11,8 @@ from ...core.choice import one_of
 from ...core.frost.classes import CLASSES, at_least
 from ...core.shoot.case import ShootAnswer, ShootCase, family
 from ...core.shoot.judge import judge
+from ...core.shoot.odds import asks, clue_words
+from ...core.words.values import Value, say
 from ...store.trees import TreeRecord, observations, tree_record
 from ..season.desk import SeasonDesk
 from ..season.of_tree import recorded_pair
@@ -22,8 +24,8 @@ class Question:
     """A clue as it is asked: its answers, and each in words."""
 
     clue: str
-    asks: str
-    answers: tuple[tuple[str, str], ...]
+    asks: Value
+    answers: tuple[tuple[str, Value], ...]
 
 
 @dataclass(frozen=True)
@@ -36,7 +38,7 @@ class ShootView:
     answer: ShootAnswer
     question: Question | None
     asked: tuple[Question, ...]
-    hazards: tuple[str, ...]
+    hazards: tuple[Value, ...]
 
 
 def whose_shoot(
@@ -70,14 +72,11 @@ def whose_shoot(
     # once it is settled nothing more needs asking; the grower may still go on
     question = None if found.verdict != "uncertain" else _question(at, kin, found.ask_next)
     thorns = know.number(f"species/{species}/thorn-mm")
-    hazards = ["Rake the base and look for snakes and wasps before hands go in."]
+    hazards: list[Value] = [say("shoot-rake")]
     if thorns > 0:
-        hazards.append(
-            "Thorns: wear gloves and eye protection; those of a stock are longer than the "
-            "tree's own."
-        )
-    if (own := know.get(f"species/{species}/hazard")) is not None:
-        hazards.append(str(own.value))
+        hazards.append(say("shoot-thorns"))
+    if f"species/{species}/hazard" in know:
+        hazards.append(know.row(f"species/{species}/hazard"))
     asked = tuple(q for c in clues if (q := _question(at, kin, c)) is not None)
     return ShootView(record.name, found, question, asked, tuple(hazards))
 
@@ -122,9 +121,6 @@ def _question(at: Workplace, kin: str, clue: str | None) -> Question | None:
     if clue is None or clue not in at.know.rows(f"{kin}-clues"):
         return None
     row = f"{kin}-clues/{clue}"
-    answers = zip(
-        at.know.text(f"{row}/states").split(" "),
-        at.know.text(f"{row}/words").split(" | "),
-        strict=True,
-    )
-    return Question(clue, at.know.text(f"{row}/asks"), tuple(answers))
+    states = at.know.text(f"{row}/states").split(" ")
+    answers = tuple((state, clue_words(at.know, kin, clue, n)) for n, state in enumerate(states))
+    return Question(clue, asks(at.know, kin, clue), answers)

@@ -9,8 +9,9 @@ from flask_openapi.blueprint import APIBlueprint
 
 from ...catalogue import catalogue_version
 from ...catalogue.languages import glossary, languages
+from ...catalogue.wording import said
 from ...core.errors import invalid
-from ...core.known import Known
+from ...core.known import Knowledge, Known
 from ..answers import body as answer
 from ..answers import here
 from ..models.catalogue import CatalogueOut, CatalogueQuery, GlossaryOut, LanguagesOut
@@ -36,6 +37,13 @@ def _named(know: Iterable[Known]) -> Callable[[str], str | None]:
     return called
 
 
+def _shown(know: Knowledge, known: Known) -> Any:
+    """A value as it is shown: words of the catalogue in the reader's language."""
+    if isinstance(known.value, str):
+        return said(know.row(known.id))
+    return list(known.value) if isinstance(known.value, tuple) else known.value
+
+
 @routes.get("/catalogue", responses={200: CatalogueOut})
 def get_catalogue(query: CatalogueQuery) -> dict[str, Any]:
     """What is known, each value with unit, range and provenance."""
@@ -48,12 +56,7 @@ def get_catalogue(query: CatalogueQuery) -> dict[str, Any]:
         {
             "version": catalogue_version(),
             "values": [
-                {
-                    **vars(k),
-                    "of": called(k.id),
-                    "sure": k.sure,
-                    "value": list(k.value) if isinstance(k.value, tuple) else k.value,
-                }
+                {**vars(k), "of": called(k.id), "sure": k.sure, "value": _shown(here().know, k)}
                 for k in found
             ],
         },

@@ -10,6 +10,7 @@ from flask_openapi.blueprint import APIBlueprint
 from ... import __version__
 from ...catalogue.wording import said
 from ...core.season.next_need import Need
+from ...core.words.tongue import spoken
 from ...services.holding.find import find
 from ...services.holding.grove_lines import Groves, Kind, grove_lines
 from ...services.workplace import Workplace
@@ -29,7 +30,7 @@ def get_grove(query: GroveQuery) -> Response:
     at = here()
     found = grove_lines(at, query.day or at.today(), query.since, own_rows())
     holding = found.view.holding
-    tag = f"{__version__}/{found.mark}/{holding.units if holding else ''}"
+    tag = f"{__version__}/{found.mark}/{holding.units if holding else ''}/{spoken()}"
     if query.since is None and request.if_none_match.contains(tag):
         answered = Response(status=304)
     else:

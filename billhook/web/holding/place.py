@@ -63,16 +63,11 @@ def put_site(path: IdPath, body: SiteIn) -> dict[str, Any]:
 def get_dangers() -> dict[str, Any]:
     """Pests and diseases of a region that move windows."""
     know = here().know
-    return {
-        "dangers": [
-            {
-                "id": r,
-                "name": know.text(f"dangers/{r}/name"),
-                "says": know.text(f"dangers/{r}/says"),
-            }
-            for r in know.rows("dangers")
-        ]
-    }
+    found = [
+        {"id": r, "name": know.row(f"dangers/{r}/name"), "says": know.row(f"dangers/{r}/says")}
+        for r in know.rows("dangers")
+    ]
+    return answer(DangersOut, {"dangers": found})
 
 
 @routes.post("/sites/<id>/days", responses={200: DaysOut})

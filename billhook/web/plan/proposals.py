@@ -55,7 +55,7 @@ def post_plan(path: IdPath, body: PlanIn) -> dict[str, Any]:
     weights = [
         {
             "look": k,
-            "says": know.text(f"plan-weights/{k}/says"),
+            "says": know.row(f"plan-weights/{k}/says"),
             "points": know.number(f"plan-weights/{k}/{body.goal}"),
         }
         for k in know.rows("plan-weights")

@@ -25,5 +25,5 @@ def get_season_plan(query: MonthsQuery) -> dict[str, Any]:
         within = narrowed(at, query.block_id, rows)
     found = season_plan(at, at.today(), within, query.units)
     row = f"disinfectants/{at.know.text('supplies/agent')}"
-    named = {"agent": at.know.text(f"{row}/name"), "care": at.know.text(f"{row}/care")}
+    named = {"agent": at.know.row(f"{row}/name"), "care": at.know.row(f"{row}/care")}
     return answer(MonthsOut, {**vars(found), **named})

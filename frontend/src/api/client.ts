@@ -4,6 +4,7 @@ import createClient from 'openapi-fetch'
 import { actOf, answered, deviceId, hear } from './acts'
 import { heardOf } from '@/field/reach'
 import { diameterWords, lengthWords, weightWords } from '@/geometry/measure'
+import { language } from '@/words'
 import type { components, paths } from './types'
 
 export type Schemas = components['schemas']
@@ -30,7 +31,8 @@ export interface Cut {
 export const api = createClient<paths>({ baseUrl: '' })
 api.use({
   async onRequest({ request }) {
-    if (request.method === 'GET' || request.url.includes('/api/calc/')) return undefined
+    request.headers.set('Accept-Language', language.value)
+    if (request.method === 'GET' || request.url.includes('/api/calc/')) return request
     request.headers.set(
       'Billhook-Act',
       actOf(request.method, request.url, await request.clone().text()),

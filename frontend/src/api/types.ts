@@ -6255,11 +6255,14 @@ export interface components {
         };
         /**
          * EventOut
-         * @description A span of the year and where its dates come from.
+         * @description A span of the year and where its dates come from. name: by which programs know it; says: what
+         *     the reader calls it.
          */
         EventOut: {
             /** Name */
             name: string;
+            /** Says */
+            says: string;
             /**
              * From
              * Format: date

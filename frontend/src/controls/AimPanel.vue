@@ -3,7 +3,7 @@
  * How high a tree is wanted: a number, so much off the top, or by how it is picked; for the tree,
  * its row, its block or the holding. Under it the visits that bring it down.
  */
-import tell from 'words:app'
+import tell from 'words:parts'
 import SaidText from './SaidText.vue'
 import PickOne from './PickOne.vue'
 import { api, heed, type Schemas } from '@/api/client'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** One thing that would make a verdict surer, asked once and written down of the tree. */
-import tell from 'words:app'
+import tell from 'words:parts'
 import DayField from './DayField.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Schemas } from '@/api/client'

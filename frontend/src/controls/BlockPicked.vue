@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Fruit picked in a block, one button for each kind that stands there. */
-import tell from 'words:app'
+import tell from 'words:parts'
 import { useGrove } from '@/composables/useGrove'
 import { computed } from 'vue'
 import SayButtons from './SayButtons.vue'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Cuts taken off in passing, counted and put into the log of one tree. */
-import tell from 'words:app'
+import tell from 'words:parts'
 import { newId } from '@/api/ids'
 import { api, heed, type Work } from '@/api/client'
 import { useAct } from '@/composables/useAct'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** How many were taken off, by thickness: taps only, each undone by another tap. */
-import tell from 'words:app'
+import tell from 'words:parts'
 import { useNames } from '@/composables/useNames'
 import { useSettings } from '@/composables/useSettings'
 import type { CountedCut } from '@/composables/useCount'
@@ -36,8 +36,8 @@ function set(id: string, n: number) {
       <div class="flex" role="group" :aria-label="tell('sprouts-of-this-season-2')">
         <button
           v-for="[says, value] in [
-            ['no', false],
-            ['yes', true],
+            [tell('no-3'), false],
+            [tell('yes-2'), true],
           ] as const"
           :key="says"
           type="button"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** What counted cuts come to: share with its range, against what the day allows. */
-import tell from 'words:app'
+import tell from 'words:parts'
 import type { Schemas } from '@/api/client'
 import CountMeasure from '@/drawings/CountMeasure.vue'
 import { shareWords } from '@/geometry/measure'

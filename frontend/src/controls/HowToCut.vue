@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** How one cut is made: drawn to scale, with all that a helper must know and what could hurt. */
-import tell from 'words:app'
+import tell from 'words:parts'
 import SaidText from './SaidText.vue'
 import type { Preview } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'

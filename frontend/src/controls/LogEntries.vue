@@ -2,7 +2,7 @@
 /**
  * Log entries: what, when, share, heights before and after. Corrected ones stay, struck through.
  */
-import tell from 'words:app'
+import tell from 'words:parts'
 import type { LogEntry } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import { useUndo } from '@/composables/useUndo'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Where a limb or shoot that is not in the drawing starts, how thick and long it is, and how it grows. */
-import tell from 'words:app'
+import tell from 'words:parts'
 import MeasureField from './MeasureField.vue'
 import PickOne from './PickOne.vue'
 import { windWords } from '@/geometry/measure'

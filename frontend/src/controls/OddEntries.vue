@@ -3,7 +3,7 @@
  * Entries that make no sense, each to be taken out. Nothing reads them; they are shown until
  * somebody does.
  */
-import tell from 'words:app'
+import tell from 'words:parts'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Schemas } from '@/api/client'
 import { useQuery } from '@tanstack/vue-query'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** That was another tree: which one, by its name. */
-import tell from 'words:app'
+import tell from 'words:parts'
 import { api, heed } from '@/api/client'
 import { useAct } from '@/composables/useAct'
 import { useGrove } from '@/composables/useGrove'

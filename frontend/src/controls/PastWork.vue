@@ -3,7 +3,7 @@
  * Work already done, or a correction of an entry: a new entry either way. What was typed stays when
  * saving fails.
  */
-import tell from 'words:app'
+import tell from 'words:parts'
 import { WORK_DONE } from './words'
 import WhoField from '@/controls/WhoField.vue'
 import DayField from './DayField.vue'

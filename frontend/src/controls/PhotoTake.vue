@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Takes a photo of a tree before or after work; kept on this device until Billhook has it. */
-import tell from 'words:app'
+import tell from 'words:parts'
 import { newId } from '@/api/ids'
 import { onSent, put, useOutbox } from '@/field/outbox'
 import { smallPhoto } from '@/field/photo'

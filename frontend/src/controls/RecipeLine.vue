@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** A line of a recipe: how many, how thick, where; with boxes to tick on paper. */
-import tell from 'words:app'
+import tell from 'words:parts'
 import type { Schemas } from '@/api/client'
 import { shareWords } from '@/geometry/measure'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Which tree it is beside its kind: cultivar, rootstock, how it was raised. */
-import tell from 'words:app'
+import tell from 'words:parts'
 import PickOne from './PickOne.vue'
 import { useNames } from '@/composables/useNames'
 import { useId } from 'vue'

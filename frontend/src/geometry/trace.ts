@@ -2,7 +2,7 @@
  * Tracing a tree on a picture: which touch is due, what each touch means, and the part of the
  * picture that is shown. Places are pixels of the picture; nothing here is measured.
  */
-import tell from 'words:app'
+import tell from 'words:parts'
 export type Touch = [number, number]
 export interface Thick {
   across?: [Touch, Touch]

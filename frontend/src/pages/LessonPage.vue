@@ -51,7 +51,9 @@ const { data: all } = useQuery({
 })
 const tree = computed(() => (free.value ? other.value : lesson.value))
 const DANGERS: Record<string, string> = {
-  thorns: 'thorns',
+  get thorns() {
+    return tell('thorns')
+  },
   get ladder() {
     return tell('height-a-ladder')
   },

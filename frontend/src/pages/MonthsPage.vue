@@ -38,7 +38,7 @@ function asks(s: Schemas['SuppliesOut'], whole: boolean): string[] {
       tell('disinfectant-ready-mixed', {
         disinfectant: volumeWords(s.disinfectant_l, units.value),
       }),
-    s.rags > 0 && (s.rags === 1 ? '1 rag' : tell('rags', { rags: s.rags })),
+    s.rags > 0 && tell('rags', { rags: s.rags }),
     s.saw_blades >= LITTLE && tell('saw-blades', { sawBlades: blades(s.saw_blades) }),
     s.secateur_blades >= LITTLE &&
       tell('secateur-blades', { secateurBlades: blades(s.secateur_blades) }),

@@ -9,6 +9,8 @@ import { THEMES, useSettings } from '@/composables/useSettings'
 import { useSession } from '@/composables/useSession'
 import { computed } from 'vue'
 import SignedIn from './more/SignedIn.vue'
+import TongueChoice from '@/controls/TongueChoice.vue'
+import { LANGUAGES } from '@/words'
 
 const { units, theme, setUnits } = useSettings()
 const UNITS = [
@@ -203,6 +205,13 @@ const files = computed(() => [
         </button>
       </div>
       <p class="text-ink2 mt-1">{{ tell('the-same-on-every-device') }}</p>
+    </section>
+    <section v-if="LANGUAGES.length > 1" :aria-label="tell('language')">
+      <h2 class="text-part border-b-2 border-ink pb-1 mb-2">
+        {{ tell('language-of-this-device') }}
+      </h2>
+      <TongueChoice />
+      <p class="text-ink2 mt-1">{{ tell('notes-stay-as-typed') }}</p>
     </section>
     <section :aria-label="tell('colours')">
       <h2 class="text-part border-b-2 border-ink pb-1 mb-2">

@@ -210,8 +210,8 @@ const pdf = computed(() => {
           <div class="flex" role="group" :aria-label="tell('how-it-was-cut')">
             <button
               v-for="[says, value] in [
-                ['taken off', false],
-                ['shortened', true],
+                [tell('taken-off-2'), false],
+                [tell('shortened-2'), true],
               ] as const"
               :key="says"
               type="button"

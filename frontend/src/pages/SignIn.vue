@@ -2,6 +2,7 @@
 /** By name and PIN; or by an invitation, with a PIN of one’s own. */
 import tell from 'words:people'
 import { api, heed } from '@/api/client'
+import TongueChoice from '@/controls/TongueChoice.vue'
 import { useAct } from '@/composables/useAct'
 import { canPasskey, enterByPasskey } from '@/composables/usePasskey'
 import { useSession } from '@/composables/useSession'
@@ -45,6 +46,7 @@ const byPasskey = async () => {
 
 <template>
   <form class="max-w-[420px] mx-auto px-4 py-8 grid gap-4" @submit.prevent="enter">
+    <TongueChoice />
     <h1 class="text-title">{{ code ? tell('come-in') : tell('sign-in') }}</h1>
     <p v-if="session && !session.safe" class="keep" role="alert">{{ session.says }}</p>
     <p v-if="code">

@@ -3,6 +3,7 @@
  * Three questions: where the trees stand, what stands there, what is wanted of them. Left and come
  * back to, it goes on where it was. A verdict for every tree before anything is measured.
  */
+import TongueChoice from '@/controls/TongueChoice.vue'
 import { decimals } from '@/words/numbers'
 import tell from 'words:start'
 import { useGrove } from '@/composables/useGrove'
@@ -43,6 +44,7 @@ const state = (nth: number) => (nth < step.value ? 'done' : nth === step.value ?
   <div v-if="grove" class="start">
     <div class="staff" aria-hidden="true" />
     <div class="px-4 pb-6 min-w-0">
+      <TongueChoice class="mb-2" />
       <p v-if="step === 1" class="text-ink2 pt-3">
         {{ tell('may-i-cut-today-and') }}
       </p>

@@ -52,7 +52,6 @@ useOpened(() =>
   tree.value ? { name: tree.value.name, kind: tree.value.kind_name, to: at.value } : null,
 )
 /** What it is, in a line under its name. */
-const origins = { traced: 'traced', 'after-plan': 'cut', measured: 'measured' }
 const line = computed(() => {
   const t = tree.value
   if (!t) return ''
@@ -65,9 +64,9 @@ const drawn = computed(() => {
   const f = tree.value?.frame
   if (!f) return ''
   const how = f.drawn
-    ? (origins[f.origin as keyof typeof origins] ?? 'measured')
-    : tell('outline-from-sizes')
-  return `${how} ${dayWords(f.date)}${f.fruit ? tell('fruit-on', { fruit: f.fruit }) : ''}`
+    ? tell('drawn-how', { how: f.origin, day: dayWords(f.date) })
+    : `${tell('outline-from-sizes')} ${dayWords(f.date)}`
+  return `${how}${f.fruit ? tell('fruit-on', { fruit: f.fruit }) : ''}`
 })
 /** A look asks one thing a screen; on a phone it has no room for the drawing. */
 const alone = computed(() => narrow.value && !!route.meta.alone)

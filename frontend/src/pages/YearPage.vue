@@ -106,7 +106,7 @@ function head(lane: Schemas['LaneOut'], s: Segment): string {
   const end = runs(lane.segments).find((r) => r.from <= s.from && s.to <= r.to)!.to
   const share =
     s.max_share && s.status !== 'stop' ? tell('to-8', { maxShare: shareWords(s.max_share) }) : ''
-  return `${s.status}${share}${end === lane.segments.at(-1)!.to ? '' : tell('until', { end: dayWords(end) })}`
+  return `${TONE_WORDS[s.status]}${share}${end === lane.segments.at(-1)!.to ? '' : tell('until', { end: dayWords(end) })}`
 }
 /** The pick that is on, or the next. */
 /** Trees whose year is another one, listed when asked for. */
@@ -329,7 +329,7 @@ const print = () => window.print()
           </thead>
           <tbody>
             <tr v-for="e in data.events" :key="e.name + e.from">
-              <th scope="row" class="text-left font-normal pr-6">{{ e.name }}</th>
+              <th scope="row" class="text-left font-normal pr-6">{{ e.says }}</th>
               <td class="num pr-6">
                 {{ dayWords(e.from)
                 }}{{ e.to === e.from ? '' : ' ' + tell('to-7', { to: dayWords(e.to) }) }}

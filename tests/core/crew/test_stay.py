@@ -36,7 +36,7 @@ def test_what_is_planned_anew_keeps_to_the_rules_and_to_what_was_agreed(seed, lo
     minutes = sum(p.minutes for p in agreed)
     assert found.cost <= free.cost + KEEP * minutes / 60 + 0.05 * free.cost
     if not rain:
-        assert set(found.work) == set(agreed)
+        assert set(agreed) <= set(found.work)
 
 
 def test_only_what_cannot_stay_goes_elsewhere():

@@ -274,7 +274,7 @@ def test_paint_covers_what_lives(know):
 def test_before_the_cold_the_union_comes_first(know):
     found = protections(know, dt.date(2026, 12, 1), dt.date(2027, 3, 1), dt.date(2026, 11, 25))
     assert found[0].kind == "bank"
-    assert "union first" in found[0].does
+    assert "union first" in said(found[0].does)
     assert found[0].on == dt.date(2026, 11, 25)  # its day has passed: now
     assert all(p.off > dt.date(2027, 3, 1) for p in found)
     assert protections(know, None, None, NIGHT) == []

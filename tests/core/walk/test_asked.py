@@ -50,7 +50,8 @@ def test_a_seedling_avocado_is_pinched_low_and_a_grafted_one_not_before_its_heig
 )
 def test_a_stem_still_in_water_has_one_answer_by_its_length(know, height, words):
     (finding,) = found(know, replace(YOUNG, height_m=height), young_pinch="water")
-    assert finding.text.startswith(words) or words in finding.text
+    text = said(finding.text)
+    assert text.startswith(words) or words in text
     assert finding.work is None
 
 
@@ -58,8 +59,8 @@ def test_drawn_out_shoots_and_what_hangs_over_the_rim_are_work_of_the_pot(know):
     pot = WalkTree("lemon", "citrus", DAY, 6, 3, pot_l=40.0, height_m=1.2)
     leggy, droop = found(know, pot, pot_light="leggy droop")
     assert (leggy.work, droop.work) == ("pot", "pot")
-    assert leggy.text.index("light first") < leggy.text.index("shortened")
-    assert "measured from its rim" in droop.text
+    assert said(leggy.text).index("light first") < said(leggy.text).index("shortened")
+    assert "measured from its rim" in said(droop.text)
 
 
 @pytest.mark.parametrize(("ground", "least"), [("mown", 0.6), ("sprayed", 0.6), ("mulch", 0.45)])
@@ -77,7 +78,7 @@ def test_a_trunk_is_clear_as_high_as_the_work_under_it_asks(know, ground, least)
 def test_what_touches_the_ground_is_shortened_on_dry_and_gone_on_wet_ground(know, more, words):
     tree = WalkTree("mandarin", "citrus", DAY, 12, 3, ground="mulch", **more)
     (finding,) = found(know, tree, skirt="touch")
-    assert words in finding.text
+    assert words in said(finding.text)
     assert finding.work == "skirt"
 
 
@@ -89,7 +90,7 @@ def test_a_bush_over_a_sprayed_strip_has_one_answer(know, ground, words):
     tree = WalkTree(
         "mandarin", "citrus", DAY, 12, 3, form="bush", form_chosen=True, ground=ground, stances=ways
     )
-    texts = [f.text for f in found(know, tree, skirt="hides")]
+    texts = [said(f.text) for f in found(know, tree, skirt="hides")]
     assert [words in t for t in texts] == [True]
 
 
@@ -97,10 +98,10 @@ def test_long_bare_shoots_are_tipped_until_they_branch_and_no_fruit_has_causes_i
     tree = WalkTree("mandarin", "citrus", DAY, 12, 3)
     whips, never = found(know, tree, crossing="whips", crop="never")
     assert (whips.work, (whips.again - DAY).days) == ("tip", 45)
-    assert "bend and break under fruit" in whips.text
+    assert "bend and break under fruit" in said(whips.text)
     assert never.work is None
     causes = [
-        never.text.index(w) for w in ("seed", "light", "cut off", "frost", "nitrogen", "Feed")
+        said(never.text).index(w) for w in ("seed", "light", "cut off", "frost", "nitrogen", "Feed")
     ]
     assert causes == sorted(causes)
 
@@ -108,8 +109,8 @@ def test_long_bare_shoots_are_tipped_until_they_branch_and_no_fruit_has_causes_i
 def test_long_shoots_with_little_crop_are_answered_with_wood(know):
     tree = WalkTree("mandarin", "citrus", DAY, 12, 3)
     (rank,) = found(know, tree, crop="rank")
-    assert (rank.work, "wood, not leaf" in rank.text) == ("thin", True)
-    assert "no nitrogen" in rank.text
+    assert (rank.work, "wood, not leaf" in said(rank.text)) == ("thin", True)
+    assert "no nitrogen" in said(rank.text)
 
 
 def test_fruit_is_thinned_by_one_rule_for_the_hand_and_counts_are_typed(know):
@@ -134,11 +135,11 @@ def test_a_moved_tree_carries_what_a_new_one_does(know):
 def test_an_empty_leafy_stalk_goes_into_normal_wood_and_mixed_bloom_waits(know):
     tree = WalkTree("mango", "mango", DAY, 12, 3)
     (stalk,) = found(know, tree, crop="leafy", leafy_fruit="no")
-    assert "first ring below the stalk" in stalk.text
+    assert "first ring below the stalk" in said(stalk.text)
     (mixed,) = found(know, tree, crop="mixed")
     assert (mixed.work, (mixed.again - DAY).days) == (None, 30)
     (flush,) = found(know, tree, crop="flush")
-    assert "forty days" in flush.text
+    assert "forty days" in said(flush.text)
 
 
 @pytest.mark.parametrize(

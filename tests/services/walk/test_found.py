@@ -229,7 +229,7 @@ def test_a_day_to_come_back_asks_what_it_rests_on_and_comes_again_where_it_is_no
         return next(i for i in (*found.late, *found.items) if i.kind == "come-back")
 
     due = item(day)
-    assert (due.asks, (due.ask_again - day).days) == ("Has its flush hardened?", 21)
+    assert (said(due.asks), (due.ask_again - day).days) == ("Has its flush hardened?", 21)
     settle.put_task_off(garden.at, due.task.id, due.task.version, due.ask_again, "not yet", day)
     assert item(due.ask_again).last_good == due.ask_again
 

@@ -23,7 +23,7 @@ def test_the_record_gives_stock_and_region(garden):
         "unifoliolate",
         "leafless",
     ]
-    assert any("snakes" in h for h in found.hazards)
+    assert any("snakes" in said(h) for h in found.hazards)
     settled = whose_shoot(
         garden.at, garden.tree_ids[0], {"leaf_form": "trifoliolate"}, diameter_mm=4
     )
@@ -68,7 +68,8 @@ def test_an_avocado_is_asked_its_own_questions(garden):
     found = whose_shoot(
         garden.at, row.tree_ids[0], {"origin": "below_union"}, skip=("leaf_form_vs_scion",)
     )
-    assert found.asked[0].answers[1] == ("below_union", "below the union")
+    state, words = found.asked[0].answers[1]
+    assert (state, said(words)) == ("below_union", "below the union")
     assert found.answer.probabilities["rootstock_sucker"] > 0.9
     with pytest.raises(InvalidInput):
         whose_shoot(garden.at, row.tree_ids[0], {"petiole_wing": "wide_gt5mm"})

@@ -184,7 +184,7 @@ def test_what_is_measured_goes_to_the_record(garden):
         ground="mulch",
     )
     assert "By your way of working the skirt stays" in next(
-        f.text for f in view.end.findings if f.answer == "skirt-hides"
+        said(f.text) for f in view.end.findings if f.answer == "skirt-hides"
     )
     walks.finish(garden.at, view.walk.id)
     after = tree_view(garden.at, tree_id, TODAY, ("sucker",))
@@ -204,7 +204,7 @@ def test_frost_hurt_wood_is_not_called_dead_before_its_day(garden):
         f for f in walked(garden.at, tree_id, dead="dead").end.findings if f.answer == "dead-dead"
     )
     assert (dead.work, dead.cuts) == (None, ())
-    assert "not called dead" in dead.text
+    assert "not called dead" in said(dead.text)
     assert dead.again > TODAY + dt.timedelta(days=30)
 
 

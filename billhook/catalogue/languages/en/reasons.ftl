@@ -817,3 +817,39 @@ late-small-cuts = Until then small cuts of at most { $share }.
 late-no-cut = No cut until then.
 late-next = Next from { $day }.
 late-closed = Look at the almanac for what closes it.
+# What an answer about a shoot speaks for.
+clue-speaks = { $says ->
+    [nothing] { $asks } { $word }: tells nothing for this pair.
+    [clearly-stock] { $asks } { $word }: speaks clearly for the rootstock.
+    [clearly-own] { $asks } { $word }: speaks clearly for the tree itself.
+    [some-stock] { $asks } { $word }: speaks for the rootstock.
+   *[some-own] { $asks } { $word }: speaks for the tree itself.
+}
+# What a look after a frost is worth.
+look-too-early = Too early to mean anything: look again on { $day }.
+look-false-start = A false start: it collapsed by { $day }.
+look-provisional = { $means }. Provisional: look again after the first hot days, usual from { $hot }, and on { $judge }.
+# Events of a growing year.
+season-event = { $event ->
+    [first-flush] first flush
+    [later-flush] later flush
+    [bloom] bloom
+    [set-and-drop] set and drop
+    [harvest] harvest
+    [frost-likely] frost likely
+    [strong-sun-on-bark] strong sun on bark
+    [hot-season] hot season
+    [last-safe-hard-cut] last safe hard cut
+    [last-safe-light-cut] last safe light cut
+    [carry-out] carry out
+    [carry-in] carry in
+    [bloom-buds-form] bloom buds form
+    [carry-out-into-shade] carry out, into shade
+    [cool-nights-that-make-bloom] cool nights that make bloom
+    [cool-that-makes-bloom] cool that makes bloom
+    [no-nitrogen] no nitrogen
+   *[sucker-sweep] sucker sweep
+}
+shoot-rake = Rake the base and look for snakes and wasps before hands go in.
+shoot-thorns = Thorns: wear gloves and eye protection; those of a stock are longer than the tree's own.
+item-finish-sheet = Finish the open cut sheet

@@ -817,3 +817,39 @@ late-small-cuts = Hasta entonces, cortes pequeños de { $share } como mucho.
 late-no-cut = Hasta entonces, ningún corte.
 late-next = La próxima vez desde el { $day }.
 late-closed = Mire en el calendario del año qué lo cierra.
+# A favor de qué habla una respuesta sobre un brote.
+clue-speaks = { $says ->
+    [nothing] { $asks } { $word }: no dice nada para esta pareja.
+    [clearly-stock] { $asks } { $word }: habla claramente a favor del patrón.
+    [clearly-own] { $asks } { $word }: habla claramente a favor del propio árbol.
+    [some-stock] { $asks } { $word }: habla a favor del patrón.
+   *[some-own] { $asks } { $word }: habla a favor del propio árbol.
+}
+# Lo que vale una mirada después de una helada.
+look-too-early = Demasiado pronto para decir algo: mire otra vez el { $day }.
+look-false-start = Un falso arranque: se vino abajo antes del { $day }.
+look-provisional = { $means }. Provisional: mire otra vez después de los primeros días de calor, habituales desde el { $hot }, y el { $judge }.
+# Sucesos de un año de crecimiento.
+season-event = { $event ->
+    [first-flush] primera brotación
+    [later-flush] brotación posterior
+    [bloom] flor
+    [set-and-drop] cuajado y caída
+    [harvest] cosecha
+    [frost-likely] helada probable
+    [strong-sun-on-bark] sol fuerte en la corteza
+    [hot-season] época de calor
+    [last-safe-hard-cut] último corte fuerte seguro
+    [last-safe-light-cut] último corte ligero seguro
+    [carry-out] sacar afuera
+    [carry-in] meter dentro
+    [bloom-buds-form] se forman las yemas de flor
+    [carry-out-into-shade] sacar afuera, a la sombra
+    [cool-nights-that-make-bloom] noches frescas que hacen flor
+    [cool-that-makes-bloom] frío que hace flor
+    [no-nitrogen] sin nitrógeno
+   *[sucker-sweep] repaso de chupones
+}
+shoot-rake = Rastrille la base y mire si hay serpientes o avispas antes de meter las manos.
+shoot-thorns = Espinas: póngase guantes y gafas; las de un patrón son más largas que las del propio árbol.
+item-finish-sheet = Terminar la hoja de cortes abierta

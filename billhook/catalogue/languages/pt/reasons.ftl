@@ -817,3 +817,39 @@ late-small-cuts = Até lá, cortes pequenos de { $share } no máximo.
 late-no-cut = Até lá, nenhum corte.
 late-next = A próxima vez a partir de { $day }.
 late-closed = Veja no calendário do ano o que o fecha.
+# A favor de quê fala uma resposta sobre um rebento.
+clue-speaks = { $says ->
+    [nothing] { $asks } { $word }: não diz nada para este par.
+    [clearly-stock] { $asks } { $word }: fala claramente a favor do porta-enxerto.
+    [clearly-own] { $asks } { $word }: fala claramente a favor da própria árvore.
+    [some-stock] { $asks } { $word }: fala a favor do porta-enxerto.
+   *[some-own] { $asks } { $word }: fala a favor da própria árvore.
+}
+# O que vale uma vista depois de uma geada.
+look-too-early = Cedo demais para dizer alguma coisa: veja outra vez em { $day }.
+look-false-start = Um falso arranque: foi-se abaixo até { $day }.
+look-provisional = { $means }. Provisório: veja outra vez depois dos primeiros dias de calor, habituais a partir de { $hot }, e em { $judge }.
+# Acontecimentos de um ano de crescimento.
+season-event = { $event ->
+    [first-flush] primeira rebentação
+    [later-flush] rebentação posterior
+    [bloom] flor
+    [set-and-drop] vingamento e queda
+    [harvest] colheita
+    [frost-likely] geada provável
+    [strong-sun-on-bark] sol forte na casca
+    [hot-season] época de calor
+    [last-safe-hard-cut] último corte forte seguro
+    [last-safe-light-cut] último corte leve seguro
+    [carry-out] levar para fora
+    [carry-in] trazer para dentro
+    [bloom-buds-form] formam-se os gomos de flor
+    [carry-out-into-shade] levar para fora, para a sombra
+    [cool-nights-that-make-bloom] noites frescas que fazem flor
+    [cool-that-makes-bloom] frio que faz flor
+    [no-nitrogen] sem azoto
+   *[sucker-sweep] volta aos ladrões
+}
+shoot-rake = Passe o ancinho na base e veja se há cobras ou vespas antes de meter as mãos.
+shoot-thorns = Espinhos: ponha luvas e óculos; os de um porta-enxerto são mais compridos que os da própria árvore.
+item-finish-sheet = Terminar a folha de cortes aberta

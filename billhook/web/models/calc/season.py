@@ -160,9 +160,12 @@ class SeasonIn(Asked):
 
 
 class EventOut(Answer):
-    """A span of the year and where its dates come from."""
+    """A span of the year and where its dates come from. name: by which programs know it; says: what
+    the reader calls it.
+    """
 
     name: str
+    says: str
     from_: IsoDate = Field(serialization_alias="from", validation_alias="start")
     to: IsoDate = Field(validation_alias="end")
     origin: str

@@ -3,7 +3,7 @@
  * A list sorted by any column, narrowed by words, several of its rows chosen for one thing done to
  * all. A long list draws only the lines in view.
  */
-import tell from 'words:app'
+import tell from 'words:parts'
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { useResizeObserver } from '@vueuse/core'
 import { computed, ref, useId } from 'vue'

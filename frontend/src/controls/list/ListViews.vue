@@ -1,6 +1,6 @@
 <script setup lang="ts" generic="T extends Row">
 /** Which columns a list shows, views of it kept under a name, and the list as a file. */
-import tell from 'words:app'
+import tell from 'words:parts'
 import { ref, useId } from 'vue'
 import { saveFile } from './csv'
 import type { List, Row } from './useList'

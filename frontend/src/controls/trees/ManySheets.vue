@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Sheets for many trees: made a few at a time, so that one sees how far it is; then printed. */
-import tell from 'words:app'
+import tell from 'words:parts'
 import { api, heed, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useAct } from '@/composables/useAct'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** One thing done to all the trees that were chosen. */
-import tell from 'words:app'
+import tell from 'words:parts'
 import { api, heed, type GroveTree, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useAct } from '@/composables/useAct'

@@ -3,7 +3,7 @@
  * Trees that nobody has drawn: what to look for and count on each; told once where it is the same,
  * and printed with a box for each tree.
  */
-import tell from 'words:app'
+import tell from 'words:parts'
 import type { Schemas } from '@/api/client'
 import { computed } from 'vue'
 import RecipeLine from '../RecipeLine.vue'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Trees as a list; what is done to those that are chosen is done to all. */
-import tell from 'words:app'
+import tell from 'words:parts'
 import ListTable from '../list/ListTable.vue'
 import { useList } from '../list/useList'
 import type { GroveTree } from '@/api/client'

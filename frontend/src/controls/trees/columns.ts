@@ -1,5 +1,5 @@
 /** What a list of trees can show. */
-import tell from 'words:app'
+import tell from 'words:parts'
 import type { Column } from '../list/useList'
 import type { GroveTree } from '@/api/client'
 import { lengthWords, volumeWords, type Units } from '@/geometry/measure'

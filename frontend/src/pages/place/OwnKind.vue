@@ -126,7 +126,9 @@ async function save() {
     <div v-if="!draft.everbearing" class="grid grid-cols-2 sm:grid-cols-4 gap-3">
       <template v-for="event in ['bloom', 'harvest'] as const" :key="event">
         <div v-for="(end, i) in ['from', 'to']" :key="end">
-          <label class="label" :for="`${id}${event}${i}`">{{ event }} {{ end }}</label>
+          <label class="label" :for="`${id}${event}${i}`">{{
+            tell('from-or-to', { event, end })
+          }}</label>
           <PickOne :id="`${id}${event}${i}`" v-model="draft[event][i]" class="field">
             <option v-for="(m, k) in months()" :key="m" :value="k + 1">{{ m }}</option>
           </PickOne>

@@ -21,15 +21,15 @@ function cutsWords(cuts: NonNullable<Plan['preview']>['cuts']): string {
     largest: diameterWords(largest, units.value),
   })
 }
-const figures = (p: Plan) => ({
-  'Height after': p.preview ? lengthWords(p.preview.after.height_m, units.value) : '–',
-  'Spread after': p.preview ? lengthWords(p.preview.after.radius_m * 2, units.value) : '–',
-  'Canopy taken': shareWords(p.share),
-  'Fruit on it': String(p.preview?.cuts.reduce((sum, c) => sum + c.fruit_lost, 0) ?? 0),
-  Wounds: p.preview ? cutsWords(p.preview.cuts) : 'none',
-  'Time on the tree': `${Math.ceil(p.minutes)} min`,
-  'Light on the lower limbs': `${percent(p.light.before)} → ${percent(p.light.after)}`,
-  'Crop this, next, third year': [p.crop.this_year, p.crop.next_year, p.crop.third_year]
+const figures = (p: Plan): Record<string, string> => ({
+  [tell('height-after')]: p.preview ? lengthWords(p.preview.after.height_m, units.value) : '–',
+  [tell('spread-after')]: p.preview ? lengthWords(p.preview.after.radius_m * 2, units.value) : '–',
+  [tell('canopy-taken')]: shareWords(p.share),
+  [tell('fruit-on-it-2')]: String(p.preview?.cuts.reduce((sum, c) => sum + c.fruit_lost, 0) ?? 0),
+  [tell('wounds')]: p.preview ? cutsWords(p.preview.cuts) : tell('none'),
+  [tell('time-on-the-tree')]: `${Math.ceil(p.minutes)} min`,
+  [tell('light-on-the-lower-limbs')]: `${percent(p.light.before)} → ${percent(p.light.after)}`,
+  [tell('crop-this-next-third')]: [p.crop.this_year, p.crop.next_year, p.crop.third_year]
     .map(lost)
     .join(', '),
 })
@@ -38,7 +38,7 @@ const rows = computed(() => {
   return Object.entries(a).map(([name, value]) => ({
     name,
     a: value,
-    b: b?.[name as keyof typeof a] ?? '',
+    b: b?.[name] ?? '',
   }))
 })
 const goal = (id: string) => props.plan.goals.find((g) => g.id === id)?.name ?? id

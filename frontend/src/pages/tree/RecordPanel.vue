@@ -158,8 +158,9 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
               'leafless',
             ]"
             :key="c"
+            :value="c"
           >
-            {{ c }}
+            {{ tell('tree-condition', { condition: c }) }}
           </option>
         </PickOne>
         <RouterLink class="link text-note" :to="`/tree/${tree.id}/frost`">{{
@@ -238,7 +239,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
           <RouterLink class="link mr-2" :to="`/sheet/${s.id}`"
             >{{ dayWords(s.day) }}, {{ s.work_words }}</RouterLink
           >
-          <span class="text-ink2">{{ s.state }}</span>
+          <span class="text-ink2">{{ tell('sheet-state', { state: s.state }) }}</span>
         </li>
       </ul>
     </section>

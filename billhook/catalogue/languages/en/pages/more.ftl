@@ -79,3 +79,5 @@ signed-in = Signed in
 what-waits-here-to-be = What waits here to be sent stays until { $account } is back.
 from-now-on-this-device = From now on this device’s own lock lets you in.
 come-in-by-this-device = Come in by this device’s lock
+language-of-this-device = Language of this device
+notes-stay-as-typed = The phone or computer you look at speaks it; others choose their own. What somebody typed stays as it was typed.

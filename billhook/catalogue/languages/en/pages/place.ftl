@@ -124,3 +124,10 @@ leave-the-gaps = Leave the gaps
 keep-the-first-of-each = Keep the first of each day
 turn-the-columns-round = Turn the columns round
 convert-from-f = Convert from °F
+from-or-to = { $event ->
+    [bloom] bloom
+   *[harvest] harvest
+ } { $end ->
+    [from] from
+   *[to] to
+ }

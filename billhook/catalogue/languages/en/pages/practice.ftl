@@ -68,3 +68,4 @@ no-cut = no cut
 crops-2 = { $crop } crops
 
 lesson-done = done
+thorns = thorns

@@ -53,3 +53,5 @@ on-4 = { $says } on { $tree }
 cut-taken-back = cut { $nth } taken back
 cut-done-2 = cut { $nth } done
 cut-not-done = cut { $nth } not done
+taken-off-2 = taken off
+shortened-2 = shortened

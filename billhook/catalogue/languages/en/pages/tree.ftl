@@ -301,3 +301,21 @@ slide-the-cut-in-with = slide the cut in (with shift, a little)
 take-the-mark-off = take the mark off
 undo-2 = undo
 redo-2 = redo
+drawn-how = { $how ->
+    [traced] traced { $day }
+    [after-plan] cut { $day }
+   *[measured] measured { $day }
+ }
+sheet-state = { $state ->
+    [open] open
+   *[finished] finished
+ }
+tree-condition = { $condition ->
+    [healthy] healthy
+    [weak] weak
+    [neglected] neglected
+    [transplanted] transplanted
+    [diseased] diseased
+    [wilting] wilting
+   *[leafless] leafless
+ }

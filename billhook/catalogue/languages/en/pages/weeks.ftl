@@ -24,7 +24,10 @@ disinfectant-ready-mixed = disinfectant { $disinfectant } ready mixed
 saw-blades = saw blades { $sawBlades }
 secateur-blades = secateur blades { $secateurBlades }
 gives-of-chips-mulch-for = gives { $chipsM3 } of chips, mulch for { $count } { $unit }
-rags = { $rags } rags
+rags = { $rags } { $rags ->
+    [one] rag
+   *[other] rags
+ }
 
 ## WeeksPage
 

@@ -79,3 +79,5 @@ signed-in = Con sesión abierta
 what-waits-here-to-be = Lo que espera aquí a ser enviado se queda hasta que vuelva { $account }.
 from-now-on-this-device = Desde ahora el bloqueo de este aparato le deja entrar.
 come-in-by-this-device = Entrar con el bloqueo de este aparato
+language-of-this-device = Idioma de este aparato
+notes-stay-as-typed = Lo habla el teléfono u ordenador que mira; los demás eligen el suyo. Lo que alguien escribió queda como se escribió.

@@ -124,3 +124,10 @@ leave-the-gaps = Dejar los huecos
 keep-the-first-of-each = Dejar el primero de cada día
 turn-the-columns-round = Cambiar las columnas de lugar
 convert-from-f = Convertir de °F
+from-or-to = { $event ->
+    [bloom] flor
+   *[harvest] cosecha
+ } { $end ->
+    [from] desde
+   *[to] hasta
+ }

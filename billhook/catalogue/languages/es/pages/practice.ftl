@@ -68,3 +68,4 @@ no-cut = ningún corte
 crops-2 = { $crop } cosechas
 
 lesson-done = hecha
+thorns = espinas

@@ -53,3 +53,5 @@ on-4 = { $says } en { $tree }
 cut-taken-back = corte { $nth } deshecho
 cut-done-2 = corte { $nth } hecho
 cut-not-done = corte { $nth } no hecho
+taken-off-2 = quitada
+shortened-2 = acortada

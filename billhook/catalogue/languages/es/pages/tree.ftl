@@ -301,3 +301,21 @@ slide-the-cut-in-with = mover el corte hacia adentro (con mayúsculas, un poco)
 take-the-mark-off = quitar la marca
 undo-2 = deshacer
 redo-2 = rehacer
+drawn-how = { $how ->
+    [traced] trazado el { $day }
+    [after-plan] cortado el { $day }
+   *[measured] medido el { $day }
+ }
+sheet-state = { $state ->
+    [open] abierta
+   *[finished] terminada
+ }
+tree-condition = { $condition ->
+    [healthy] sano
+    [weak] débil
+    [neglected] abandonado
+    [transplanted] trasplantado
+    [diseased] enfermo
+    [wilting] mustio
+   *[leafless] sin hojas
+ }

@@ -21,7 +21,10 @@ disinfectant-ready-mixed = desinfectante { $disinfectant } ya mezclado
 saw-blades = hojas de sierra { $sawBlades }
 secateur-blades = hojas de tijera { $secateurBlades }
 gives-of-chips-mulch-for = da { $chipsM3 } de astillas, acolchado para { $count } { $unit }
-rags = { $rags } trapos
+rags = { $rags } { $rags ->
+    [one] trapo
+   *[other] trapos
+ }
 
 ## WeeksPage
 

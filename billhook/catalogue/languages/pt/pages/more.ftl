@@ -79,3 +79,5 @@ signed-in = Com sessão aberta
 what-waits-here-to-be = O que espera aqui ser enviado fica até { $account } voltar.
 from-now-on-this-device = A partir de agora o bloqueio deste aparelho deixa-o entrar.
 come-in-by-this-device = Entrar com o bloqueio deste aparelho
+language-of-this-device = Língua deste aparelho
+notes-stay-as-typed = Fala-a o telefone ou computador que está a ver; os outros escolhem a sua. O que alguém escreveu fica como se escreveu.

@@ -124,3 +124,10 @@ leave-the-gaps = Deixar as falhas
 keep-the-first-of-each = Ficar com o primeiro de cada dia
 turn-the-columns-round = Trocar as colunas
 convert-from-f = Converter de °F
+from-or-to = { $event ->
+    [bloom] flor
+   *[harvest] colheita
+ } { $end ->
+    [from] de
+   *[to] até
+ }

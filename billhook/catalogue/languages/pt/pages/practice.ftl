@@ -68,3 +68,4 @@ no-cut = nenhum corte
 crops-2 = { $crop } colheitas
 
 lesson-done = feita
+thorns = espinhos

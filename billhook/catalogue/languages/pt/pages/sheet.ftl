@@ -53,3 +53,5 @@ on-4 = { $says } em { $tree }
 cut-taken-back = corte { $nth } desfeito
 cut-done-2 = corte { $nth } feito
 cut-not-done = corte { $nth } não feito
+taken-off-2 = tirada
+shortened-2 = encurtada

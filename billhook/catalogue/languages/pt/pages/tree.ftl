@@ -301,3 +301,21 @@ slide-the-cut-in-with = mover o corte para dentro (com maiúsculas, um pouco)
 take-the-mark-off = tirar a marca
 undo-2 = desfazer
 redo-2 = refazer
+drawn-how = { $how ->
+    [traced] traçada em { $day }
+    [after-plan] cortada em { $day }
+   *[measured] medida em { $day }
+ }
+sheet-state = { $state ->
+    [open] aberta
+   *[finished] terminada
+ }
+tree-condition = { $condition ->
+    [healthy] sã
+    [weak] fraca
+    [neglected] abandonada
+    [transplanted] transplantada
+    [diseased] doente
+    [wilting] murcha
+   *[leafless] sem folhas
+ }

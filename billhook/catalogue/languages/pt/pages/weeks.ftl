@@ -21,7 +21,10 @@ disinfectant-ready-mixed = desinfetante { $disinfectant } já misturado
 saw-blades = lâminas de serra { $sawBlades }
 secateur-blades = lâminas de tesoura { $secateurBlades }
 gives-of-chips-mulch-for = dá { $chipsM3 } de estilha, cobertura para { $count } { $unit }
-rags = { $rags } panos
+rags = { $rags } { $rags ->
+    [one] pano
+   *[other] panos
+ }
 
 ## WeeksPage
 
