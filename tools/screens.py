@@ -11,14 +11,18 @@ import threading
 import time
 import urllib.request
 import uuid
+from io import BytesIO
 from pathlib import Path
 
+from PIL import Image
 from selenium import webdriver
 from selenium.webdriver.chrome.service import Service
 from selenium.webdriver.common.by import By
 from selenium.webdriver.common.keys import Keys
 from selenium.webdriver.remote.webelement import WebElement
 
+from billhook.catalogue.languages import languages
+from billhook.core.words.tongue import FIRST
 from billhook.demo.build import build_demo
 from billhook.demo.picture import SHOTS
 from billhook.services.workplace import open_workplace
@@ -52,13 +56,23 @@ class Camera:
     def __init__(self, driver: webdriver.Chrome, url: str) -> None:
         self.driver, self.url = driver, url
 
-    def open(self, path: str, width: int = 1280, height: int = 800, theme: str = "day") -> None:
+    def open(
+        self,
+        path: str,
+        width: int = 1280,
+        height: int = 800,
+        theme: str = "day",
+        language: str = "",
+    ) -> None:
         self.driver.execute_cdp_cmd(
             "Emulation.setDeviceMetricsOverride",
             {"width": width, "height": height, "deviceScaleFactor": 1, "mobile": width < 600},
         )
         self.driver.get(self.url + path)
-        self.driver.execute_script(f"localStorage.setItem('theme', '{theme}')")
+        self.driver.execute_script(
+            f"localStorage.setItem('theme', '{theme}'); "
+            f"localStorage.setItem('language', '{language}')"
+        )
         self.driver.get(self.url + path)
         time.sleep(1.5)
         for _ in range(100):  # what still comes in says so with three dots
@@ -224,9 +238,25 @@ def take_tree(camera: Camera, on_sheets: list[str], named: dict[str, str]) -> No
 
 
 def under_the_tree(camera: Camera, tree: str) -> None:
+    languages_on_a_phone(camera, tree)
     camera.open(f"/tree/{tree}/look/shoot", 390, 844)
     camera.keep("shoot-phone")
     walk(camera, tree)
+
+
+def languages_on_a_phone(camera: Camera, tree: str) -> None:
+    """Four screens of a phone in each language but the first, on one sheet each."""
+    folder = TARGET.parent / "languages"
+    folder.mkdir(exist_ok=True)
+    for code in (found.code for found in languages() if found.code != FIRST):
+        taken = []
+        for path in ("/today", f"/tree/{tree}", f"/tree/{tree}/look", f"/tree/{tree}/look/shoot"):
+            camera.open(path, 390, 844, language=code)
+            taken.append(Image.open(BytesIO(camera.driver.get_screenshot_as_png())))
+        sheet = Image.new("RGB", (sum(i.width for i in taken), taken[0].height))
+        for nth, image in enumerate(taken):
+            sheet.paste(image, (nth * image.width, 0))
+        sheet.save(folder / f"{code}.png", optimize=True)
 
 
 def take_years(camera: Camera, named: dict[str, str]) -> None:

@@ -31,15 +31,20 @@ def number(text: str, language: str) -> str:
 
 
 def day(of: dt.date, language: str) -> str:
-    """Day and month, and the year where it is not plain to who reads it."""
+    """Day and month, and the year where it is not plain to who reads it; a month that is cut short
+    has no stop, which would end the sentence.
+    """
     if language == FIRST:
         return day_words(of)
-    return format_date(of, "d MMM" if plain_year(of) else "d MMM y", _locale(language))
+    written = format_date(of, "d MMM" if plain_year(of) else "d MMM y", _locale(language))
+    return written.replace(".", "")
 
 
 def month(of: dt.date, language: str) -> str:
     """Month and year."""
-    return month_words(of) if language == FIRST else format_date(of, "MMM y", _locale(language))
+    if language == FIRST:
+        return month_words(of)
+    return format_date(of, "MMM y", _locale(language)).replace(".", "")
 
 
 def direction(bearing_deg: float, language: str) -> str:

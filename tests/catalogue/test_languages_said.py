@@ -109,7 +109,7 @@ def test_numbers_days_and_winds_as_a_language_writes_them():
         "sudoeste",
     ]
     assert said(DAY, "es") == "25 nov 2026"
-    assert said(DAY, "pt") == "25 nov. 2026"
+    assert said(DAY, "pt") == "25 nov 2026"
     assert said(MonthOf(DAY), "es") == "nov 2026"
     read_on(DAY)
     try:

@@ -9,7 +9,7 @@ from ..errors import refuse
 from ..known import Knowledge
 from ..reasons import Reason
 from ..season.model import Status
-from ..words.dates import day_words
+from ..words.values import Value, listed, say
 from .after import NO_WOOD, AfterFrost, days_of
 from .classes import CLASSES
 from .reasons import why
@@ -35,7 +35,7 @@ class FrostVerdict:
     reasons: tuple[Reason, ...]
     opens_early: dt.date | None = None
     unharmed: bool = False
-    when: str = ""
+    when: Value = ""
 
     @property
     def tone(self) -> Status:
@@ -96,18 +96,18 @@ def _look_again(
 
 def _when(
     today: dt.date, judge_on: dt.date, cut_on: dt.date, may: bool, again: dt.date | None
-) -> str:
+) -> Value:
     """The days of a verdict; a cut that is not open and has no day to come is left out."""
 
-    def said(what: str, day: dt.date) -> str:
-        return f"{what} from {day_words(day)}" if day > today else f"{what} now"
+    def on(what: str, day: dt.date) -> Value:
+        return say("frost-from", what=what, day=day) if day > today else say("frost-now", what=what)
 
-    parts = [said("Judge", judge_on)]
+    parts = [on("judge", judge_on)]
     if may or cut_on > today:
-        parts.append(said("cut", cut_on))
+        parts.append(on("cut", cut_on))
     if again is not None and again != judge_on:
-        parts.append(said("look again", again))
-    return " · ".join(parts)
+        parts.append(on("look-again", again))
+    return listed(parts, " · ")
 
 
 def _alive(tree: AfterFrost, judged: bool, steady: bool) -> tuple[str, bool]:

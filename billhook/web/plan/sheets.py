@@ -10,6 +10,7 @@ from flask_openapi.blueprint import APIBlueprint
 from ...core.errors import refuse
 from ...core.frame.model import TRUNK, Cut, Limb
 from ...core.words.units import Units
+from ...core.words.values import say
 from ...formats.sheet_pdf import Paper
 from ...services.book.logbook import LogLine
 from ...services.holding.setting_up import units_of
@@ -61,8 +62,8 @@ def _line(line: SheetCut) -> dict[str, Any]:
 def _sheet(view: SheetView) -> dict[str, Any]:
     record, plan = view.record, view.plan
     kind = kind_name(record.tree.species, record.cultivar)
-    stock = name_of("rootstocks", record.stem.rootstock)
-    on_stock = f" on {stock}" if stock else ""
+    stock = name_of("rootstocks", record.stem.rootstock) or "none"
+    year = str(record.tree.planted_year)
     cautions = {
         c.says: c
         for line in view.lines
@@ -80,7 +81,7 @@ def _sheet(view: SheetView) -> dict[str, Any]:
             "work_words": work_words(plan.work),
             "tree_id": record.tree.id,
             "tree": record.name,
-            "tree_line": f"{kind}{on_stock}, planted {record.tree.planted_year}",
+            "tree_line": say("sheet-tree-line", kind=kind, stock=stock, year=year),
             "status": plan.answer["status"],
             "sentence": plan.answer["sentence"],
             "total": plan.answer["total"],

@@ -16,8 +16,8 @@ const told = computed(() =>
 <template>
   <div class="grid gap-2">
     <p class="tag text-head leading-tight" data-test="counted" role="status">
-      {{ percent(count.share) }} %<template v-if="count.limit !== null">
-        {{ tell('of-today', { limit: shareWords(count.limit) }) }}</template
+      {{ percent(count.share) }} %<template v-if="count.limit !== null"
+        >{{ ' ' }}{{ tell('of-today', { limit: shareWords(count.limit) }) }}</template
       >
       {{ tell('to', { low: percent(count.low), high: percent(count.high) }) }}
     </p>

@@ -72,9 +72,8 @@ const elsewhere = ref<string | null>(null)
           <span v-if="e.who">{{ e.who }}</span>
         </div>
         <p class="text-small text-ink2">
-          <span v-if="e.corrects">{{ tell('a-correction') }} </span><span v-if="e.corrected_by"
-            >{{ tell('corrected-by-a-later-entry') }}
-          </span>
+          <span v-if="e.corrects">{{ tell('a-correction') }}{{ ' ' }}</span
+          ><span v-if="e.corrected_by">{{ tell('corrected-by-a-later-entry') }}{{ ' ' }}</span>
           <RouterLink v-if="e.plan_id" class="link mr-3" :to="`/sheet/${e.plan_id}`">{{
             tell('its-sheet')
           }}</RouterLink>

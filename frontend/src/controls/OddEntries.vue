@@ -27,8 +27,9 @@ const out = (entry: Schemas['OddOut']) =>
         }}</RouterLink>
         <template v-else>{{ e.where }}</template>
 
-        {{ tell('has-an-entry-that-makes', { says: e.says, e: e.value, problem: e.problem }) }}
-      </span>
+        {{ tell('has-an-entry-that-makes', { says: e.says, e: e.value, problem: e.problem })
+        }}{{ ' ' }}</span
+      >
       <button type="button" class="btn btn-small" :disabled="busy" @click="out(e)">
         {{ tell('take-it-out') }}
       </button>

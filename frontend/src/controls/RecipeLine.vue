@@ -10,15 +10,14 @@ defineProps<{ line: Schemas['RecipeLineOut'] }>()
 <template>
   <li class="line" data-test="recipe-line">
     <div>
-      <b class="tag text-lead">
-        {{ line.share ? tell('up-to', { n: line.n }) : tell('all-2') }},
+      <b class="tag text-lead"
+        >{{ ' ' }}{{ line.share ? tell('up-to', { n: line.n }) : tell('all-2') }},
         {{
           line.share
             ? tell('thick-2', { class: line.class.replace('-', ' ') })
             : tell('however-thick')
-        }},
-        {{ line.whole ? tell('whole') : tell('shortened') }}
-      </b>
+        }}, {{ line.whole ? tell('whole') : tell('shortened') }}{{ ' ' }}</b
+      >
       <p>{{ line.what }}; {{ line.where }}.</p>
       <p v-if="line.share" class="text-ink2">
         {{ tell('about', { share: shareWords(line.share) }) }}

@@ -81,8 +81,8 @@ const number = (value: unknown) =>
             <ul v-if="valuesOf(reason).length" class="mt-1 text-note space-y-1">
               <li v-for="v in valuesOf(reason)" :key="v.id">
                 {{ v.says }}: <b class="num">{{ number(v.value) }} {{ v.unit }}</b
-                ><span v-if="v.low !== null" class="text-ink2">
-                  {{ tell('to', { low: v.low, high: v.high }) }}</span
+                ><span v-if="v.low !== null" class="text-ink2"
+                  >{{ ' ' }}{{ tell('to', { low: v.low, high: v.high }) }}</span
                 >;
                 <span class="text-ink2"
                   >{{ v.sure }}<template v-if="counted && v.source">: {{ v.source }}</template

@@ -2,6 +2,8 @@
  * A tree seen from the side: world metres to screen pixels, tapered limbs, the staff. Pure functions.
  */
 
+import { decimals } from '@/words/numbers'
+
 export type Point3 = readonly [number, number, number]
 export type Point2 = readonly [number, number]
 
@@ -95,7 +97,7 @@ export function staffMarks(top: number, units: 'metric' | 'us'): { at: number; l
   const every = units === 'us' && count > 12 ? 2 : 1
   return Array.from({ length: count + 1 }, (_, i) => ({
     at: i * step,
-    label: units === 'metric' ? (i * step).toFixed(1) : `${i}'`,
+    label: units === 'metric' ? decimals(i * step, 1) : `${i}'`,
   })).filter((_, i) => i % every === 0)
 }
 

@@ -186,9 +186,11 @@ const again = () => {
               day: dayWords(tree.day),
             })
           }}
-          <template v-if="tree.wanted_m">
-            {{ tell('its-room-is-high-from', { wanted: lengthWords(tree.wanted_m, units) }) }}
-          </template>
+          <template v-if="tree.wanted_m"
+            >{{ ' '
+            }}{{ tell('its-room-is-high-from', { wanted: lengthWords(tree.wanted_m, units) })
+            }}{{ ' ' }}</template
+          >
         </p>
       </header>
       <section :aria-label="tell('what-you-see')" class="grid gap-1">

@@ -88,9 +88,10 @@ function asks(s: Schemas['SuppliesOut'], whole: boolean): string[] {
               care: data.care,
             })
           }}
-          <template v-if="data.unsized">
-            {{ tell('of-trees-no-size-is', { unsized: data.unsized }) }}
-          </template>
+          <template v-if="data.unsized"
+            >{{ ' ' }}{{ tell('of-trees-no-size-is', { unsized: data.unsized })
+            }}{{ ' ' }}</template
+          >
         </p>
       </section>
       <p v-else class="py-4">{{ tell('nothing-is-known-yet-for') }}</p>

@@ -88,16 +88,17 @@ const aside = computed(() => [...refused.value, ...failed.value])
   <div class="max-w-[620px] mx-auto px-4 py-3 grid gap-5 content-start">
     <h1 class="text-title">{{ tell('on-this-phone-2') }}</h1>
     <p class="keep box-content min-h-[3lh] sm:min-h-[2lh]" data-test="pages">
-      <template v-if="pages === 'insecure'">
-        {{ tell('this-page-is-not-secure') }}
-      </template>
-      <template v-else-if="pages === 'kept'">
-        {{
+      <template v-if="pages === 'insecure'"
+        >{{ ' ' }}{{ tell('this-page-is-not-secure') }}{{ ' ' }}</template
+      >
+      <template v-else-if="pages === 'kept'"
+        >{{ ' '
+        }}{{
           tell('billhook-s-pages-are-kept', {
             which: reached ? tell('it-answers-now') : tell('it-does-not-answer-now'),
           })
-        }}
-      </template>
+        }}{{ ' ' }}</template
+      >
       <template v-else>{{ tell('the-pages-are-not-kept') }}</template>
     </p>
     <OnAPhone v-if="!narrow && reached" />

@@ -106,7 +106,9 @@ const HEAD = computed(() => [
           <p v-for="(c, n) in b.coming" :key="n" class="border-b border-rule py-1">
             <b class="tag">{{ b.block }}</b>
             {{ tell('by-2', { due: dayWords(c.due), what: c.what })
-            }}<span v-if="c.n > 1" class="text-ink2"> {{ tell('trees-or-rows', { n: c.n }) }}</span>
+            }}<span v-if="c.n > 1" class="text-ink2"
+              >{{ ' ' }}{{ tell('trees-or-rows', { n: c.n }) }}</span
+            >
           </p>
         </template>
       </section>

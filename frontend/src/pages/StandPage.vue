@@ -89,7 +89,7 @@ const { data: one } = useTree(first, ref(undefined))
           <p v-if="!today" class="text-ink2">{{ tell('walking-the-rows') }}</p>
           <p v-else-if="!items.length">
             {{ tell('nothing-wants-doing-here-this')
-            }}<template v-if="today.next"> {{ tell('next') }}</template>
+            }}<template v-if="today.next">{{ ' ' }}{{ tell('next') }}</template>
           </p>
           <ul v-if="today">
             <WorkItem

@@ -141,7 +141,7 @@ def test_green_seen_before_a_collapse_opens_nothing(know):
 def test_a_provisional_green_is_asked_again_after_hot_days(know):
     case = AfterFrost("F4", NIGHT, dt.date(2026, 3, 1), on(100), alive_above=True)
     assert frost_verdict(know, case).look_again > on(100)
-    assert frost_verdict(know, case).when == "Judge from 30 May 2026 · cut from 29 Jun 2026"
+    assert said(frost_verdict(know, case).when) == "Judge from 30 May 2026 · cut from 29 Jun 2026"
     hot = frost_verdict(know, AfterFrost(**{**vars(case), "hot_since": on(97)}))
     assert hot.look_again == on(100)
     assert "look again now" in next(said(r) for r in hot.reasons if r.code == "false-start")

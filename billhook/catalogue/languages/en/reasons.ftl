@@ -853,3 +853,17 @@ season-event = { $event ->
 shoot-rake = Rake the base and look for snakes and wasps before hands go in.
 shoot-thorns = Thorns: wear gloves and eye protection; those of a stock are longer than the tree's own.
 item-finish-sheet = Finish the open cut sheet
+frost-from = { $what ->
+    [judge] Judge from { $day }
+    [cut] cut from { $day }
+   *[look-again] look again from { $day }
+}
+frost-now = { $what ->
+    [judge] Judge now
+    [cut] cut now
+   *[look-again] look again now
+}
+sheet-tree-line = { $stock ->
+    [none] { $kind }, planted { $year }
+   *[other] { $kind } on { $stock }, planted { $year }
+}

@@ -853,3 +853,17 @@ season-event = { $event ->
 shoot-rake = Rastrille la base y mire si hay serpientes o avispas antes de meter las manos.
 shoot-thorns = Espinas: póngase guantes y gafas; las de un patrón son más largas que las del propio árbol.
 item-finish-sheet = Terminar la hoja de cortes abierta
+frost-from = { $what ->
+    [judge] Juzgar desde el { $day }
+    [cut] cortar desde el { $day }
+   *[look-again] mirar otra vez desde el { $day }
+}
+frost-now = { $what ->
+    [judge] Juzgar ahora
+    [cut] cortar ahora
+   *[look-again] mirar otra vez ahora
+}
+sheet-tree-line = { $stock ->
+    [none] { $kind }, plantado { $year }
+   *[other] { $kind } sobre { $stock }, plantado { $year }
+}

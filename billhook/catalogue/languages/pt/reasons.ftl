@@ -853,3 +853,17 @@ season-event = { $event ->
 shoot-rake = Passe o ancinho na base e veja se há cobras ou vespas antes de meter as mãos.
 shoot-thorns = Espinhos: ponha luvas e óculos; os de um porta-enxerto são mais compridos que os da própria árvore.
 item-finish-sheet = Terminar a folha de cortes aberta
+frost-from = { $what ->
+    [judge] Julgar a partir de { $day }
+    [cut] cortar a partir de { $day }
+   *[look-again] ver outra vez a partir de { $day }
+}
+frost-now = { $what ->
+    [judge] Julgar agora
+    [cut] cortar agora
+   *[look-again] ver outra vez agora
+}
+sheet-tree-line = { $stock ->
+    [none] { $kind }, plantada { $year }
+   *[other] { $kind } sobre { $stock }, plantada { $year }
+}

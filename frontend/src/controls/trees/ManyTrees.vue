@@ -61,8 +61,8 @@ const toggle = (one: What) => (what.value = what.value === one ? null : one)
   <section class="keep grid gap-2 no-print" :aria-label="tell('for-the-chosen-trees')">
     <div class="flex flex-wrap gap-2 items-center">
       <b class="tag text-lead mr-1">
-        {{ trees.length }} {{ tell('trees-3', { trees: trees.length }) }}
-      </b>
+        {{ trees.length }} {{ tell('trees-3', { trees: trees.length }) }}{{ ' ' }}</b
+      >
       <button
         type="button"
         class="btn btn-small"

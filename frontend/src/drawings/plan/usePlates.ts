@@ -1,4 +1,5 @@
 /** What is written over the plan: names of blocks, and where cold air lies. */
+import { decimals } from '@/words/numbers'
 import tell from 'words:drawings'
 import { toPlan, type PlanView } from '@/geometry/plan'
 import { apart, type Scene } from '@/geometry/scene'
@@ -48,7 +49,8 @@ export function usePlates(
         const low = a.y - 2
         const rise = Math.min(RISE, RISE_OF_WIDTH * (b.x - a.x))
         const off = Math.abs(block.offset_c)
-        const says = units() === 'metric' ? `${off.toFixed(1)} °C` : `${(off * 1.8).toFixed(1)} °F`
+        const says =
+          units() === 'metric' ? `${decimals(off, 1)} °C` : `${decimals(off * 1.8, 1)} °F`
         return {
           id: block.id,
           from: a.x,

@@ -39,8 +39,8 @@ const said = (kind: string) => props.frost.alive.find((s) => s.kind === kind)
   <div class="grid gap-3">
     <p>
       {{ tell('find-the-union')
-      }}<template v-if="frost.frame?.union_m">
-        {{ tell('at', { union: lengthWords(frost.frame.union_m, units) }) }}</template
+      }}<template v-if="frost.frame?.union_m"
+        >{{ ' ' }}{{ tell('at', { union: lengthWords(frost.frame.union_m, units) }) }}</template
       >{{ tell('dig-it-out-gently-if') }}
     </p>
     <div

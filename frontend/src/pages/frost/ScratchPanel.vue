@@ -98,11 +98,13 @@ const colour = (reading: { green: boolean }) => (reading.green ? 'green' : 'brow
     </p>
     <p v-if="at !== null && !waits.length" class="text-lead" role="status">
       <b>{{ tell('scratch-at-from-its-base', { at: lengthWords(at, units) }) }}</b>
-      <template v-if="again">
-        {{ tell('its-green-ended-here-on', { testedOn: dayWords(test.tested_on!) }) }}</template
+      <template v-if="again"
+        >{{ ' '
+        }}{{ tell('its-green-ended-here-on', { testedOn: dayWords(test.tested_on!) }) }}</template
       >
-      <template v-else>
-        {{
+      <template v-else
+        >{{ ' '
+        }}{{
           tell('at-most-more-on-this', {
             found: test.found.says,
             scratchesLeft: test.found.scratches_left,

@@ -52,9 +52,8 @@ const WORTH: Record<Schemas['WeighedOut']['worth'], string> = {
                 ? tell('possibly-2', { possible: frost.foreseen.possible })
                 : '',
             })
-          }} </template>{{
-          tell('a-class-is-off-by', { uncertain: spreadWords(frost.uncertain_c, units) })
-        }}
+          }}{{ ' ' }}</template
+        >{{ tell('a-class-is-off-by', { uncertain: spreadWords(frost.uncertain_c, units) }) }}
         <button type="button" class="link min-h-6" @click="emit('working')">
           {{ tell('why') }}
         </button>
@@ -138,8 +137,8 @@ const WORTH: Record<Schemas['WeighedOut']['worth'], string> = {
         >
           <b class="num">{{
             tell('to-11', { start: dayWords(s.start), end: dayWords(s.end) })
-          }}</b><b v-if="s.when === 'now'" class="tag"> {{ tell('now-2') }}</b> {{ s.sign }}.
-          {{ s.means[0]?.toUpperCase() }}{{ s.means.slice(1) }}.
+          }}</b><b v-if="s.when === 'now'" class="tag">{{ ' ' }}{{ tell('now-2') }}</b>
+          {{ s.sign }}. {{ s.means[0]?.toUpperCase() }}{{ s.means.slice(1) }}.
         </li>
       </ul>
     </section>

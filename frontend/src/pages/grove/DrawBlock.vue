@@ -210,19 +210,20 @@ async function plant() {
             rowSpacing: lengthWords(counted.row_spacing_m, units),
             spacing: lengthWords(counted.spacing_m, units),
           })
-        }}
-      </template>
-      <template v-else-if="drafting.corners.value.length < 3">
-        {{
+        }}{{ ' ' }}</template
+      >
+      <template v-else-if="drafting.corners.value.length < 3"
+        >{{ ' '
+        }}{{
           tell('more-at-least', {
             which: 3 - drafting.corners.value.length,
             which2: drafting.corners.value.length === 2 ? tell('corner') : tell('corners'),
           })
-        }}
-      </template>
-      <template v-else-if="!said.species && !said.spacing_m">
-        {{ tell('pick-its-kind-rows-are') }}
-      </template>
+        }}{{ ' ' }}</template
+      >
+      <template v-else-if="!said.species && !said.spacing_m"
+        >{{ ' ' }}{{ tell('pick-its-kind-rows-are') }}{{ ' ' }}</template
+      >
     </p>
     <p v-if="trouble && !Object.keys(fields).length" class="wrong" role="alert">{{ trouble }}</p>
     <p v-else-if="error && !(error instanceof Refused)" class="wrong">{{ sentence(error) }}</p>

@@ -99,8 +99,9 @@ const end = (r: Schemas['RotationOut']) =>
       <article v-for="r in rotations" :key="r.id" class="border-t border-rule py-2">
         <div class="flex flex-wrap items-center gap-3">
           <b>{{ r.scope_name }}: {{ r.name.toLowerCase() }}</b>
-          <span class="text-ink2 text-note">
-            {{
+          <span class="text-ink2 text-note"
+            >{{ ' '
+            }}{{
               tell('from-for-years-to-and', {
                 firstYear: r.first_year,
                 years: r.years,
@@ -108,8 +109,8 @@ const end = (r: Schemas['RotationOut']) =>
                 tip: lengthWords(r.tip_m, units),
                 endedOn: r.ended_on ? tell('given-up', { endedOn: dayWords(r.ended_on) }) : '',
               })
-            }}
-          </span>
+            }}{{ ' ' }}</span
+          >
           <button
             v-if="!r.ended_on"
             type="button"

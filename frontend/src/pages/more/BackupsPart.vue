@@ -26,10 +26,10 @@ const size = (bytes: number) => `${decimals(bytes / MB, 1)} MB`
       <button type="button" class="btn" :disabled="busy" @click="now">
         {{ busy ? tell('backing-up') : tell('back-up-now') }}
       </button>
-      <span class="text-ink2">
-        {{ tell('in') }} <code class="break-all">{{ data.folder }}</code>
-        {{ tell('on-the-computer-that-runs') }}
-      </span>
+      <span class="text-ink2"
+        >{{ ' ' }}{{ tell('in') }} <code class="break-all">{{ data.folder }}</code>
+        {{ tell('on-the-computer-that-runs') }}{{ ' ' }}</span
+      >
     </p>
     <details v-if="data.kept.length" class="mt-2">
       <summary class="tag">

@@ -23,9 +23,9 @@ async function out() {
     <h2 class="text-part border-b-2 border-ink pb-1 mb-2">{{ tell('signed-in') }}</h2>
     <p>
       {{ tell('as-2') }} <b>{{ account.name }}</b>, {{ account.role }}.
-      <template v-if="waiting.length">
-        {{ tell('what-waits-here-to-be', { account: account.name }) }}
-      </template>
+      <template v-if="waiting.length"
+        >{{ ' ' }}{{ tell('what-waits-here-to-be', { account: account.name }) }}{{ ' ' }}</template
+      >
     </p>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <p v-if="made" role="status">{{ tell('from-now-on-this-device') }}</p>

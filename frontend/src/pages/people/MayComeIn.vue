@@ -91,8 +91,9 @@ const when = (at: string) =>
         <p v-for="d in a.devices" :key="d.id" class="flex flex-wrap gap-3 items-center text-ink2">
           <span class="flex-1">
             {{ d.device }},
-            {{ d.this ? tell('this-device') : tell('seen-2', { seen: when(d.seen) }) }}
-          </span>
+            {{ d.this ? tell('this-device') : tell('seen-2', { seen: when(d.seen) })
+            }}{{ ' ' }}</span
+          >
           <button
             v-if="!d.this"
             type="button"

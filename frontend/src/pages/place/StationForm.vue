@@ -157,8 +157,9 @@ function allow(word: keyof typeof ACCEPTS) {
             tell('whole-years-to', { years: found.years, first: found.first, last: found.last })
           }}</template
           >.
-          <template v-if="found.tmin_c && found.tmax_c">
-            {{
+          <template v-if="found.tmin_c && found.tmax_c"
+            >{{ ' '
+            }}{{
               tell('coldest-month-warmest', {
                 count: degrees(Math.min(...found.tmin_c)),
                 Math2: degrees(Math.max(...found.tmax_c)),

@@ -30,13 +30,14 @@ const metres = (event: Event) => Number((event.target as HTMLInputElement).value
           {{ limb?.name ?? tell('the-trunk') }}
         </button>
         {{ ' '
-        }}<span class="text-ink2">
-          {{
+        }}<span class="text-ink2"
+          >{{ ' '
+          }}{{
             cut.keep_m
               ? tell('of-it-stay', { keep: lengthWords(cut.keep_m, units) })
               : tell('off-at-its-collar')
-          }}
-        </span>
+          }}{{ ' ' }}</span
+        >
       </p>
       <p v-for="e in events" :key="e.kind" class="text-note"><SaidText :text="e.text" /></p>
       <input

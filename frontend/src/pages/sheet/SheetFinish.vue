@@ -83,9 +83,8 @@ async function finish() {
       {{ says }}
     </button>
     <p class="text-small text-ink2 mt-1">
-      <template v-if="waits">{{ tell('what-was-ticked-waits-to') }} </template>{{
-        tell('finishing-takes-what-is-ticked')
-      }}
+      <template v-if="waits">{{ tell('what-was-ticked-waits-to') }}{{ ' ' }}</template
+      >{{ tell('finishing-takes-what-is-ticked') }}
     </p>
   </div>
   <section v-else class="mt-4 no-print" aria-live="polite" :aria-label="tell('what-comes-after')">

@@ -53,7 +53,9 @@ const { data, error } = useQuery({
           <RouterLink class="link inline-block min-h-6" :to="`/tree/${t.id}`">{{
             t.name
           }}</RouterLink>
-          <span v-if="t.measured" class="text-note text-ink2"> {{ tell('measured-2') }}</span>
+          <span v-if="t.measured" class="text-note text-ink2"
+            >{{ ' ' }}{{ tell('measured-2') }}</span
+          >
         </li>
       </ul>
       <ul class="text-note">

@@ -235,8 +235,9 @@ async function showTrouble() {
               class="sr-only"
             />
             <b class="tag text-lead">{{ c.name }}</b>
-            <span class="text-small">
-              {{
+            <span class="text-small"
+              >{{ ' '
+              }}{{
                 tell('coldest-month-warmest-2', {
                   count: shown(Math.min(...c.tmin_c)),
                   Math2: shown(Math.max(...c.tmax_c)),
@@ -245,8 +246,8 @@ async function showTrouble() {
                     ? tell('frost-to', { lastFrost: monthDayWords(c.last_frost) })
                     : tell('no-frost'),
                 })
-              }}
-            </span>
+              }}{{ ' ' }}</span
+            >
           </label>
         </div>
         <p v-if="fields['/climate']" class="wrong">{{ fields['/climate'] }}</p>

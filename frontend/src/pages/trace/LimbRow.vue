@@ -44,8 +44,8 @@ const turned = (deg: number) => ({
       @click="emit('select')"
     >
       <b class="tag text-lead">{{ tell('limb', { nth }) }}</b>
-      <span v-if="share" class="num ml-auto">
-        {{ tell('of-the-leaf-traced', { share: shareWords(share.share) })
+      <span v-if="share" class="num ml-auto"
+        >{{ ' ' }}{{ tell('of-the-leaf-traced', { share: shareWords(share.share) })
         }}<template v-if="share.high - share.low > 0.011">{{
           tell('to-13', { low: percent(share.low), high: percent(share.high) })
         }}</template>

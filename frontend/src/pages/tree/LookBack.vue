@@ -87,8 +87,8 @@ const width = (share: number) => `${(share / most.value) * 100}%`
               tell('was-planned', { plannedShare: shareWords(y.planned_share) })
             }}</template
             >; {{ y.done_cuts }} {{ tell('cuts-4', { doneCuts: y.done_cuts })
-            }}<template v-if="y.planned_cuts">
-              {{ tell('of-5', { plannedCuts: y.planned_cuts }) }}</template
+            }}<template v-if="y.planned_cuts"
+              >{{ ' ' }}{{ tell('of-5', { plannedCuts: y.planned_cuts }) }}</template
             ><template v-if="y.taken_minutes !== null"
               >; {{ Math.round(y.taken_minutes) }} min<template
                 v-if="y.reckoned_minutes !== null"

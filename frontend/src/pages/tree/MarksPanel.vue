@@ -156,8 +156,8 @@ async function save() {
           ><RouterLink :to="`/sheet/${openSheet.id}`" class="link text-ink">{{
             tell('a-cut-sheet-is-open')
           }}</RouterLink>
-          {{ tell('on-this-tree') }}
-        </template>
+          {{ tell('on-this-tree') }}{{ ' ' }}</template
+        >
         <RouterLink :to="`/tree/${tree.id}/cut`" class="link text-ink">{{
           tell('propose-a-plan')
         }}</RouterLink>{{ tell('or-touch-a-limb-in') }} <kbd>↑</kbd> <kbd>↓</kbd>

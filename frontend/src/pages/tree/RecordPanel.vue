@@ -93,8 +93,8 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
           }}<template v-if="tree.frame"
             >, {{ tree.frame.drawn ? tell('measured-2') : tell('said-2') }}
             {{ dayWords(tree.frame.date) }}</template
-          ><template v-if="tree.cap_m">
-            {{ tell('wanted-3', { cap: lengthWords(tree.cap_m, units) }) }}</template
+          ><template v-if="tree.cap_m"
+            >{{ ' ' }}{{ tell('wanted-3', { cap: lengthWords(tree.cap_m, units) }) }}</template
           >
         </dd>
       </template>
