@@ -174,13 +174,15 @@ def test_five_pages_say_the_same(browser, demo):
     )
     grove = next(t for t in trees_of(ask(demo, "/api/grove")) if t["id"] == tree_id)
     assert f"at most {share}" in grove["need"]
-    assert grove["need"].endswith(said(cost_said(said["price"])))
+    assert grove["need"].endswith(wording.said(cost_said(said["price"])))
     items = [
         i
         for i in ask(demo, "/api/today")["items"]
         if i["work"] == said["work"] and any(t["id"] == tree_id for t in i["trees"])
     ]
-    assert all(share in i["says"] and i["cost"] == said(cost_said(said["price"])) for i in items)
+    assert all(
+        share in i["says"] and i["cost"] == wording.said(cost_said(said["price"])) for i in items
+    )
     hand.open(f"/year?tree={tree_id}")
     hand.until(lambda: any(share in e.text for e in hand.all(".lanes h3")))
 
