@@ -9,6 +9,7 @@ import datetime as dt
 import pytest
 from selenium.webdriver.common.keys import Keys
 
+from billhook.catalogue import wording
 from billhook.core.words.prices import cost_said
 from billhook.core.words.units import share_words
 from billhook.services.holding import planting, setting_up
@@ -174,7 +175,8 @@ def test_five_pages_say_the_same(browser, demo):
     )
     grove = next(t for t in trees_of(ask(demo, "/api/grove")) if t["id"] == tree_id)
     assert f"at most {share}" in grove["need"]
-    assert grove["need"].endswith(wording.said(cost_said(said["price"])))
+    cost = wording.said(cost_said(said["price"]))
+    assert grove["need"].endswith(cost)
     items = [
         i
         for i in ask(demo, "/api/today")["items"]
