@@ -70,11 +70,23 @@ const tell: Tell = (id, values = {}) => {
   return heard.value.formatPattern(message.value, said)
 }
 
+let asked = false
+/** Fetch what came in since; several at once are one fetch. What cannot be fetched is asked again. */
+function soon(): void {
+  if (asked) return
+  asked = true
+  queueMicrotask(() => {
+    asked = false
+    void ready().catch(() => undefined)
+  })
+}
+
 /** The messages of a room are wanted from here on. */
 export function saysOf(room: string, files: Files): Tell {
   rooms.set(room, files)
   const here = files[language.value]
   if (typeof here === 'string') take(language.value, room, here)
+  else soon()
   return tell
 }
 
