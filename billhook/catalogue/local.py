@@ -54,5 +54,10 @@ def direction(bearing_deg: float, language: str) -> str:
 
 
 def kind(species: str, cultivar: str) -> str:
-    """A cultivar of a species, as tongues that name the species first have it."""
-    return f"{species} {cultivar}"
+    """A cultivar of a species, as tongues that name the species first have it; what both end with
+    is said once.
+    """
+    words, named = species.split(), {word.lower() for word in cultivar.split()}
+    while len(words) > 1 and words[-1].lower() in named:
+        words.pop()
+    return " ".join([*words, cultivar])

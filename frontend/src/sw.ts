@@ -72,7 +72,8 @@ async function known(request: Request): Promise<Response> {
     if (fresh.ok) await cache.put(request, fresh.clone())
     return fresh
   } catch (error) {
-    const kept = await cache.match(request)
+    // rather in another language than not at all
+    const kept = (await cache.match(request)) ?? (await cache.match(request, { ignoreVary: true }))
     if (!kept) throw error
     return kept
   }

@@ -19,6 +19,7 @@ from billhook.catalogue.languages import languages
 from billhook.catalogue.wording import lacks, rows, said
 from billhook.core.season.rules import rules_of
 from billhook.core.words.dates import read_on
+from billhook.core.words.kinds import kind_called
 from billhook.core.words.prices import crop_words
 from billhook.core.words.tongue import FIRST, speak
 from billhook.core.words.values import (
@@ -155,3 +156,10 @@ def test_a_rule_s_sentence_is_said_in_another_language_with_its_dates():
     hole = "on(@windows/storms-from)"
     row = Row("rule/storm-season", "", ((hole, DAY),))
     assert "antes del 25 nov 2026," in said(row, "es")
+
+
+def test_a_kind_is_named_as_the_tongue_has_it(know):
+    told = [kind_called(know, *k) for k in (("avocado", "hass"), ("meyer-lemon", "improved-meyer"))]
+    assert [said(k) for k in told] == ["Hass avocado", "Improved Meyer lemon"]
+    assert [said(k, "es") for k in told] == ["Aguacate Hass", "Limonero Improved Meyer"]
+    assert [said(k, "pt") for k in told] == ["Abacateiro Hass", "Limoeiro Improved Meyer"]

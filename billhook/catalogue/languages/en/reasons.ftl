@@ -322,11 +322,19 @@ pot-in = { " " }In by
 pot-out = { " " }Out from
 pot-on-day = { $words } { $day }.
 pot-shade = { " " }Then { $shade-weeks } weeks of shade, thick at first.
-low-branch-waits = As a { $form } its lowest branch stays { $height } up. A low branch that waits thickens about { $wait } a year, and so does its wound.
+low-branch-waits = { $form ->
+    [tree] As a tree
+    [bush] As a bush
+   *[leader] As a tree with one leader
+} its lowest branch stays { $height } up. A low branch that waits thickens about { $wait } a year, and so does its wound.
 one-branch = One branch
 branches = { $low } branches
 form-of-block = Asked once: it holds for all { $n } trees of the block. A tree that goes its own way says so on its own page.
-low-branches = As a { $form } its lowest branch stays { $height } up. { $branches } below it cost { $now } of the leaf and wounds to { $wounds } today; left for a year, { $later } and { $wounds-later }. They go in stages, half of them at once at most.
+low-branches = { $form ->
+    [tree] As a tree
+    [bush] As a bush
+   *[leader] As a tree with one leader
+} its lowest branch stays { $height } up. { $branches } below it cost { $now } of the leaf and wounds to { $wounds } today; left for a year, { $later } and { $wounds-later }. They go in stages, half of them at once at most.
 tie-off = A gap of { $gap } is closed by now: the tie comes off today, another goes on with a finger's slack if it is still needed.
 tie-until = With { $gap } of slack, and a trunk that thickens about { $rate } a month while it grows, it must come off by { $off }; look again { $look }.
 clear-below = Below { $clear } nothing stays for good; what is thicker than { $at } comes off, the rest feeds the trunk for another year.

@@ -322,11 +322,19 @@ pot-in = { " " }Dentro antes del
 pot-out = { " " }Fuera desde el
 pot-on-day = { $words } { $day }.
 pot-shade = { " " }Después { $shade-weeks } semanas de sombra, espesa al principio.
-low-branch-waits = Como { $form }, su rama más baja queda a { $height } del suelo. Una rama baja que espera engorda cerca de { $wait } al año, y su herida también.
+low-branch-waits = { $form ->
+    [tree] Como árbol
+    [bush] Como mata
+   *[leader] Como árbol de una guía
+}, su rama más baja queda a { $height } del suelo. Una rama baja que espera engorda cerca de { $wait } al año, y su herida también.
 one-branch = Una rama
 branches = { $low } ramas
 form-of-block = Se pregunta una vez: vale para los { $n } árboles de la parcela. Un árbol que va por su camino lo dice en su propia página.
-low-branches = Como { $form }, su rama más baja queda a { $height } del suelo. { $branches } por debajo cuestan hoy { $now } de la hoja y heridas de hasta { $wounds }; dejadas un año, { $later } y { $wounds-later }. Van por etapas, como mucho la mitad de una vez.
+low-branches = { $form ->
+    [tree] Como árbol
+    [bush] Como mata
+   *[leader] Como árbol de una guía
+}, su rama más baja queda a { $height } del suelo. { $branches } por debajo cuestan hoy { $now } de la hoja y heridas de hasta { $wounds }; dejadas un año, { $later } y { $wounds-later }. Van por etapas, como mucho la mitad de una vez.
 tie-off = Una holgura de { $gap } ya está cerrada: la atadura sale hoy, y se pone otra con un dedo de holgura si todavía hace falta.
 tie-until = Con { $gap } de holgura, y un tronco que engorda cerca de { $rate } al mes mientras crece, tiene que salir antes del { $off }; mirar de nuevo { $look }.
 clear-below = Por debajo de { $clear } nada se queda para siempre; lo que es más grueso que { $at } sale, el resto alimenta el tronco un año más.

@@ -322,11 +322,19 @@ pot-in = { " " }Para dentro até
 pot-out = { " " }Para fora a partir de
 pot-on-day = { $words } { $day }.
 pot-shade = { " " }Depois { $shade-weeks } semanas de sombra, espessa ao princípio.
-low-branch-waits = Como { $form }, o ramo mais baixo fica a { $height } do chão. Um ramo baixo que espera engrossa cerca de { $wait } por ano, e a ferida também.
+low-branch-waits = { $form ->
+    [tree] Como árvore
+    [bush] Como moita
+   *[leader] Como árvore de uma guia
+}, o ramo mais baixo fica a { $height } do chão. Um ramo baixo que espera engrossa cerca de { $wait } por ano, e a ferida também.
 one-branch = Um ramo
 branches = { $low } ramos
 form-of-block = Pergunta-se uma vez: vale para as { $n } árvores do talhão. Uma árvore que vai por outro caminho diz isso na sua página.
-low-branches = Como { $form }, o ramo mais baixo fica a { $height } do chão. { $branches } abaixo disso custam hoje { $now } da folha e feridas até { $wounds }; deixados um ano, { $later } e { $wounds-later }. Vão por fases, no máximo metade de uma vez.
+low-branches = { $form ->
+    [tree] Como árvore
+    [bush] Como moita
+   *[leader] Como árvore de uma guia
+}, o ramo mais baixo fica a { $height } do chão. { $branches } abaixo disso custam hoje { $now } da folha e feridas até { $wounds }; deixados um ano, { $later } e { $wounds-later }. Vão por fases, no máximo metade de uma vez.
 tie-off = Uma folga de { $gap } já está fechada: o atilho sai hoje, e põe-se outro com um dedo de folga se ainda for preciso.
 tie-until = Com { $gap } de folga, e um tronco que engrossa cerca de { $rate } por mês enquanto cresce, tem de sair até { $off }; voltar a ver { $look }.
 clear-below = Abaixo de { $clear } nada fica para sempre; o que é mais grosso que { $at } sai, o resto alimenta o tronco mais um ano.
