@@ -6,12 +6,14 @@ import datetime as dt
 
 from sqlmodel import Session
 
+from ...catalogue.wording import said
 from ...core.days import done_problem, seen_problem
 from ...core.errors import FieldProblem, InvalidInput, invalid, refuse
 from ...core.frame.model import TRUNK
 from ...core.frost.classes import CLASSES, FrostClass
 from ...core.frost.looks import Look, Seen, weigh_looks
 from ...core.words.dates import day_words
+from ...core.words.tongue import FIRST
 from ...store import frames, frost_nights, logbook
 from ...store import scratches as kept
 from ...store.frost_tables import Scratch
@@ -72,12 +74,13 @@ def _ask_again(session: Session, tree_id: str, seen: Seen) -> None:
             save_tasks(session, old)
     for weighed in seen.looks:
         if weighed.again is not None:
+            sign = said(weighed.seen, FIRST)
             does = (
-                f"Look again after the first hot days. {weighed.seen}? It was seen on "
+                f"Look again after the first hot days. {sign}? It was seen on "
                 f"{day_words(weighed.day)}, and proves nothing yet."
             )
             if weighed.worth == "too-early":
-                does = f"Look again. {weighed.seen}? It was too early on {day_words(weighed.day)}."
+                does = f"Look again. {sign}? It was too early on {day_words(weighed.day)}."
             save_tasks(
                 session,
                 Task(

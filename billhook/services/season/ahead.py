@@ -233,7 +233,7 @@ class Ahead(Dated):
         item.acts = acts_of(segment.reasons)
         if priced(work, segment.reasons):
             item.cost = cost_said(float(season.prices[work][(opens - self.day).days]))
-            item.like += f"|{item.cost}"
+            item.like += f"|{said(item.cost)}"
         asked = self.desk.verdict(record, work) if segment.start <= self.day else None
         if asked is not None and any(r.code == "forecast-unknown" for r in asked.reasons):
             item.tone, item.closed_by, item.acts = asked.status, asked.sentence, asked.acts
