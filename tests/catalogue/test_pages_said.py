@@ -6,12 +6,13 @@ from __future__ import annotations
 
 import re
 from collections import defaultdict
+from collections.abc import Iterator
+from dataclasses import dataclass
 from pathlib import Path
 
 import pytest
 from fluent.syntax import ast as fluent
 from fluent.syntax import parse
-from fluent.syntax.visitor import Visitor
 
 import billhook
 from billhook.catalogue.languages import languages
@@ -27,33 +28,40 @@ ASKED = re.compile(r"\btell\(\s*'([\w-]+)'")
 PLURALS = {"zero", "one", "two", "few", "many", "other"}
 
 
-class _Parts(Visitor):
+@dataclass(frozen=True)
+class Parts:
     """Values that a message takes, and the cases it tells apart."""
 
-    def __init__(self) -> None:
-        self.values: set[str] = set()
-        self.cases: set[frozenset[str]] = set()
-
-    def visit_VariableReference(self, node: fluent.VariableReference) -> None:  # noqa: N802
-        self.values.add(node.id.name)
-
-    def visit_SelectExpression(self, node: fluent.SelectExpression) -> None:  # noqa: N802
-        keys = frozenset(getattr(v.key, "name", "") for v in node.variants)
-        if not keys <= PLURALS:
-            self.cases.add(keys)
-        self.generic_visit(node)
+    values: set[str]
+    cases: set[frozenset[str]]
 
 
-def told(code: str) -> dict[str, dict[str, _Parts]]:
+def within(node: fluent.BaseNode) -> Iterator[fluent.BaseNode]:
+    """A node and all that it holds."""
+    yield node
+    for held in vars(node).values():
+        for part in held if isinstance(held, list) else [held]:
+            if isinstance(part, fluent.BaseNode):
+                yield from within(part)
+
+
+def parts_of(message: fluent.Message) -> Parts:
+    every = list(within(message))
+    selects = (x for x in every if isinstance(x, fluent.SelectExpression))
+    keys = {frozenset(getattr(v.key, "name", "") for v in x.variants) for x in selects}
+    values = {x.id.name for x in every if isinstance(x, fluent.VariableReference)}
+    return Parts(values, {k for k in keys if not k <= PLURALS})
+
+
+def told(code: str) -> dict[str, dict[str, Parts]]:
     """Messages by room and name."""
-    found: dict[str, dict[str, _Parts]] = {}
+    found: dict[str, dict[str, Parts]] = {}
     for file in sorted((FOLDER / code / "pages").glob("*.ftl")):
         room = found[file.stem] = {}
         for entry in parse(file.read_text(encoding="utf-8")).body:
             assert not isinstance(entry, fluent.Junk), f"{file}: {entry.content}"
             if isinstance(entry, fluent.Message):
-                parts = room[entry.id.name] = _Parts()
-                parts.visit(entry)
+                room[entry.id.name] = parts_of(entry)
     return found
 
 
