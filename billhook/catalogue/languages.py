@@ -11,7 +11,8 @@ from functools import lru_cache
 from importlib.resources import files
 
 from ..core.cuts.sheet_words import Phrases
-from ..core.words.grammar import Grammar, Said
+from ..core.words.columns import Heads
+from ..core.words.grammar import Called, Grammar, Said, folded
 
 _FOLDER = files("billhook.catalogue") / "languages"
 _FIRST = "en"
@@ -83,23 +84,59 @@ def grammar(code: str = _FIRST) -> Grammar:
     """
     raw = tomllib.loads((_FOLDER / code / "planting.toml").read_text(encoding="utf-8"))
     phrases = {
-        tuple(words.split()): Said(entry["field"], entry.get("value", ""))
+        _words(said): Said(entry["field"], entry.get("value", ""))
         for entry in raw["phrases"]
-        for words in entry["say"]
+        for said in entry["say"]
     }
     return Grammar(
-        _floats(raw["numbers"]),
-        _floats(raw["multiples"]),
-        raw["ordinals"],
-        {dimension: _floats(units) for dimension, units in raw["units"].items()},
-        {name: frozenset(words) for name, words in raw["words"].items()},
-        phrases,
-        raw["unsure"],
-        frozenset(raw["needs_kind"]["words"]),
-        frozenset(raw["drops_leaves"]["words"]),
-        raw["asks"],
+        numbers=_floats(raw["numbers"]),
+        multiples=_floats(raw["multiples"]),
+        ordinals={folded(word): nth for word, nth in raw["ordinals"].items()},
+        units={dimension: _floats(units) for dimension, units in raw["units"].items()},
+        words={name: frozenset(map(folded, words)) for name, words in raw["words"].items()},
+        phrases=phrases,
+        unsure={folded(word): asks for word, asks in raw["unsure"].items()},
+        needs_kind=frozenset(map(folded, raw["needs_kind"]["words"])),
+        drops_leaves=frozenset(map(folded, raw["drops_leaves"]["words"])),
+        names={
+            row: Called(tuple(map(_words, called["one"])), tuple(map(_words, called["many"])))
+            for row, called in raw.get("names", {}).items()
+        },
+        grouping=raw["grouping"],
+        noun_first=raw["noun_first"],
     )
 
 
+@lru_cache(maxsize=8)
+def heads(code: str = _FIRST) -> Heads:
+    """How the columns of lists are called: written in this language, read in all of them."""
+    return Heads(
+        {ours: called[0] for ours, called in _columns(code).items()},
+        {
+            folded(name): ours
+            for language in languages()
+            for ours, called in _columns(language.code).items()
+            for name in called
+        },
+    )
+
+
+@lru_cache(maxsize=8)
+def _columns(code: str) -> Mapping[str, list[str]]:
+    file = _FOLDER / code / "columns.toml"
+    return tomllib.loads(file.read_text(encoding="utf-8")) if file.is_file() else {}
+
+
+@lru_cache(maxsize=8)
+def grammars(first: str = _FIRST) -> tuple[Grammar, ...]:
+    """The words of every language in which one can say what stands there, one's own first."""
+    can = [f.code for f in languages() if (_FOLDER / f.code / "planting.toml").is_file()]
+    return tuple(grammar(code) for code in sorted(can, key=lambda code: code != first))
+
+
+def _words(said: str) -> tuple[str, ...]:
+    return tuple(folded(said).split())
+
+
 def _floats(raw: Mapping[str, float]) -> dict[str, float]:
-    return {word: float(value) for word, value in raw.items()}
+    return {folded(word): float(value) for word, value in raw.items()}

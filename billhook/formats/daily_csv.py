@@ -17,6 +17,7 @@ from itertools import pairwise
 from typing import Any
 
 from ..core.season.station import StationDay
+from ..core.words.columns import Heads
 from ..core.words.units import celsius
 from .table import reader_of
 
@@ -56,24 +57,24 @@ class DaysRead:
     problems: tuple[DayProblem, ...]
 
 
-def read_days(text: str, accept: Iterable[str] = ()) -> DaysRead:
+def read_days(text: str, accept: Iterable[str] = (), heads: Heads | None = None) -> DaysRead:
     """Read a daily series. ``accept``: ``gaps`` and ``duplicates`` (the first of a day holds) are
     left as they are, ``swapped`` turns columns round, ``fahrenheit`` converts.
     """
     reader = reader_of(text)
     try:
-        return _read(reader, set(accept))
+        return _read(reader, set(accept), heads or Heads())
     except csv.Error as error:
         return DaysRead(
             (), (DayProblem(max(1, reader.line_num), "", f"cannot be read as CSV: {error}"),)
         )
 
 
-def _read(reader: Any, accepted: set[str]) -> DaysRead:
+def _read(reader: Any, accepted: set[str], heads: Heads) -> DaysRead:
     problems: list[DayProblem] = []
-    header = [h.strip().lower() for h in next(reader, [])]
+    header = [heads.meant(h.split("(")[0]) for h in next(reader, [])]
     column = {
-        name: next((i for i, h in enumerate(header) if h.split("(")[0] in known), None)
+        name: next((i for i, h in enumerate(header) if h in known), None)
         for name, known in _NAMES.items()
     }
     dated = column["date"] is not None or None not in (
@@ -235,11 +236,12 @@ def _once(
     return kept
 
 
-def write_days(days: Iterable[StationDay]) -> str:
+def write_days(days: Iterable[StationDay], heads: Heads | None = None) -> str:
     """The series as CSV, as :func:`read_days` takes it."""
     out = io.StringIO()
     writer = csv.writer(out, lineterminator="\n")
-    writer.writerow(["date", "tmin", "tmax", "rain"])
+    named = heads or Heads()
+    writer.writerow([named.column(c, "metric")[0] for c in ("date", "tmin", "tmax", "rain")])
     for day in days:
         writer.writerow(
             [

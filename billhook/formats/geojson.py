@@ -11,7 +11,7 @@ from typing import Any
 
 from ..core.ground import Spot, crosses_itself, in_plan, longest_side_deg, rows_within
 from ..core.known import Knowledge
-from .tree_csv import COLUMNS, MAX_LINES, NEEDED, LineProblem, TreeLine, read_cells
+from .tree_csv import COLUMNS, MAX_LINES, NEEDED, LineProblem, Spoken, TreeLine, read_cells
 
 _DIGITS = 7  # a centimetre on the ground
 _SPACING = ("row_spacing_m", "spacing_m", "bearing_deg")
@@ -38,6 +38,7 @@ class Read:
     outlines: list[Outline]
     from_feature: list[int]
     standing: dict[tuple[str, int, int], int] = field(default_factory=dict)
+    spoken: Spoken = field(default_factory=Spoken)
 
 
 def write_geojson(features: Iterable[Mapping[str, Any]]) -> str:
@@ -63,12 +64,12 @@ def _rounded(at: Any) -> Any:
     return round(at, _DIGITS) if isinstance(at, float) else [_rounded(x) for x in at]
 
 
-def read_geojson(text: str, know: Knowledge, corner: Spot) -> Read:
+def read_geojson(text: str, know: Knowledge, corner: Spot, spoken: Spoken | None = None) -> Read:
     """Points are trees; polygons are blocks whose rows are counted out by ``row_spacing_m``,
     ``spacing_m`` and ``bearing_deg`` (by the longest side where none is given). corner: longitude
     and latitude of the site. Any problem means that nothing should be imported.
     """
-    read = Read([], [], [], [])
+    read = Read([], [], [], [], spoken=spoken or Spoken())
     try:
         features = json.loads(text)["features"]
         assert isinstance(features, list)
@@ -80,7 +81,9 @@ def read_geojson(text: str, know: Knowledge, corner: Spot) -> Read:
             read.problems.append(LineProblem(n, "", f"more than {MAX_LINES - 1:,} trees"))
             break
         try:
-            geometry, given = feature["geometry"], dict(feature.get("properties") or {})
+            geometry = feature["geometry"]
+            called = dict(feature.get("properties") or {})
+            given = {read.spoken.heads.meant(name): said for name, said in called.items()}
             kind, coordinates = geometry["type"], geometry["coordinates"]
             match kind:
                 case "Point":
@@ -114,7 +117,7 @@ def _tree(read: Read, n: int, given: Mapping[str, Any], spot: Spot, know: Knowle
 
 
 def _add(read: Read, n: int, cells: dict[str, str], know: Knowledge) -> bool:
-    values, wrong = read_cells(dict.fromkeys(NEEDED, "") | cells, n, know)
+    values, wrong = read_cells(dict.fromkeys(NEEDED, "") | cells, n, know, read.spoken)
     read.problems.extend(wrong)
     if wrong:
         return False

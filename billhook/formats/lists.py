@@ -11,16 +11,19 @@ from collections.abc import Iterable, Sequence
 
 import xlsxwriter
 
+from ..core.words.columns import Heads
 from ..core.words.units import Units
-from .table import column_in, defused, undefused
+from .table import defused, undefused
 
 _DIGITS = 2
 _WIDEST, _NARROWEST = 60, 8
 
 
-def csv_of(columns: Sequence[str], rows: Iterable[Sequence[object]], units: Units) -> str:
-    """A CSV text; columns: in SI, as :func:`.table.column_in` knows them."""
-    named = [column_in(c, units) for c in columns]
+def csv_of(
+    columns: Sequence[str], rows: Iterable[Sequence[object]], units: Units, heads: Heads
+) -> str:
+    """A CSV text; columns: our names, in SI."""
+    named = [heads.column(c, units) for c in columns]
     out = io.StringIO()
     writer = csv.writer(out, lineterminator="\n")
     writer.writerow([name for name, _ in named])

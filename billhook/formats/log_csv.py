@@ -6,8 +6,9 @@ import csv
 import io
 from collections.abc import Iterable, Mapping
 
+from ..core.words.columns import Heads
 from ..core.words.units import Units
-from .table import column_in, defused
+from .table import defused
 
 COLUMNS = (
     "date",
@@ -26,15 +27,19 @@ COLUMNS = (
 )
 
 
-def write_log(lines: Iterable[Mapping[str, object]], units: Units = "metric") -> str:
+def write_log(
+    lines: Iterable[Mapping[str, object]], units: Units = "metric", heads: Heads | None = None
+) -> str:
     """A CSV text with one line an entry; a leading sign that a spreadsheet would run as a formula
     is kept as text.
     """
     out = io.StringIO()
     writer = csv.writer(out, lineterminator="\n")
-    writer.writerow([column_in(c, units)[0] for c in COLUMNS])
+    named = [(heads or Heads()).column(c, units) for c in COLUMNS]
+    writer.writerow([name for name, _ in named])
     for line in lines:
-        writer.writerow([_cell(_in(line.get(c), column_in(c, units)[1])) for c in COLUMNS])
+        cells = [(line.get(c), factor) for c, (_, factor) in zip(COLUMNS, named, strict=True)]
+        writer.writerow([_cell(_in(value, factor)) for value, factor in cells])
     return out.getvalue()
 
 

@@ -7,13 +7,15 @@ from __future__ import annotations
 import csv
 import io
 from collections.abc import Callable, Iterable, Sequence
-from dataclasses import dataclass, fields
+from dataclasses import dataclass, fields, replace
 from typing import Any
 
 from ..core.known import Knowledge
-from ..core.words.kinds import kind_names, plain_words
+from ..core.words.columns import Heads
+from ..core.words.grammar import Grammar
+from ..core.words.kinds import kind_names, plain_words, stock_names
 from ..core.words.units import M_PER_FOOT, Units
-from .table import column_in, defused, reader_of, undefused
+from .table import defused, reader_of, undefused
 
 
 @dataclass(frozen=True)
@@ -50,7 +52,8 @@ class LineProblem:
 COLUMNS = [f.name for f in fields(TreeLine)]
 # a place on the ground is in metres by its bare name
 _SPOT = {"x_ft": ("x", M_PER_FOOT), "y_ft": ("y", M_PER_FOOT)}
-_FEET = {column_in(c, "us")[0]: (c, column_in(c, "us")[1]) for c in COLUMNS} | _SPOT
+_OURS = Heads()
+_FEET = {_OURS.column(c, "us")[0]: (c, _OURS.column(c, "us")[1]) for c in COLUMNS} | _SPOT
 NEEDED = ("block", "row", "place", "species", "planted_year")
 _RANGES = {
     "row": (1, 999),
@@ -67,28 +70,47 @@ _RANGES = {
 MAX_LINES = 200_001
 
 
+@dataclass(frozen=True)
+class Spoken:
+    """How trees and columns are called: columns in the reader's language; kinds in every one."""
+
+    heads: Heads = _OURS
+    grammars: Sequence[Grammar] = ()
+
+
+_PLAIN = Spoken()
+
+
 def read_trees(
-    text: str, know: Knowledge, told: Callable[[int], None] = lambda _line: None
+    text: str,
+    know: Knowledge,
+    told: Callable[[int], None] = lambda _line: None,
+    spoken: Spoken = _PLAIN,
 ) -> tuple[list[TreeLine], list[LineProblem]]:
     """Trees and problems of a CSV text; separated by comma, semicolon or tab. Any problem means
     that nothing should be imported. told: how many lines are read.
     """
     reader = reader_of(text)
     try:
-        return _read(reader, know, told)
+        return _read(reader, know, told, spoken)
     except csv.Error as error:
         return [], [LineProblem(max(1, reader.line_num), "", f"cannot be read as CSV: {error}")]
 
 
-def _head_problems(names: Sequence[str]) -> list[LineProblem]:
+def _head_problems(names: Sequence[str], heads: Heads) -> list[LineProblem]:
     meant = [_FEET.get(n, (n, 1.0))[0] for n in names]
+    known = [heads.column(c, "metric")[0] for c in COLUMNS]
     return [
         *(
-            LineProblem(1, n, f"there is no column {n!r}; known are {', '.join(COLUMNS)}")
+            LineProblem(1, n, f"there is no column {n!r}; known are {', '.join(known)}")
             for n in names
             if n not in COLUMNS and n not in _FEET
         ),
-        *(LineProblem(1, n, f"the column {n!r} is missing") for n in NEEDED if n not in names),
+        *(
+            LineProblem(1, n, f"the column {heads.column(n, 'metric')[0]!r} is missing")
+            for n in NEEDED
+            if n not in names
+        ),
         *(
             LineProblem(1, n, f"the column {n!r} says again what another one says")
             for nth, n in enumerate(names)
@@ -98,12 +120,13 @@ def _head_problems(names: Sequence[str]) -> list[LineProblem]:
 
 
 def _read(
-    reader: Any, know: Knowledge, told: Callable[[int], None]
+    reader: Any, know: Knowledge, told: Callable[[int], None], spoken: Spoken
 ) -> tuple[list[TreeLine], list[LineProblem]]:
-    names = [n.strip().lower() for n in next(reader, [])]
-    problems = _head_problems(names)
-    if problems:
+    typed = [n.strip() for n in next(reader, [])]
+    names = [spoken.heads.meant(n) for n in typed]
+    if problems := _head_problems(names, spoken.heads):
         return [], problems
+    called = dict(zip(names, typed, strict=True))
     found: list[TreeLine] = []
     seen: dict[tuple[str, int, int], int] = {}
     spots: dict[tuple[float, float], int] = {}
@@ -119,7 +142,7 @@ def _read(
         cells = {name: undefused(cell.strip()) for name, cell in zip(names, row, strict=False)}
         if not any(cells.values()):
             continue
-        values, wrong = read_cells(cells, line, know)
+        values, wrong = read_cells(cells, line, know, spoken)
         problems += wrong
         if wrong:
             continue
@@ -141,11 +164,13 @@ def _read(
                 problems.append(LineProblem(line, "x", says))
             spots[spot] = line
         found.append(tree)
-    return ([] if problems else found), problems
+    if problems:
+        return [], [replace(p, column=called.get(p.column, p.column)) for p in problems]
+    return found, problems
 
 
 def read_cells(
-    cells: dict[str, str], line: int, know: Knowledge
+    cells: dict[str, str], line: int, know: Knowledge, spoken: Spoken = _PLAIN
 ) -> tuple[dict[str, object], list[LineProblem]]:
     """Values of one tree by column, and what is wrong with it."""
     values: dict[str, object] = {}
@@ -154,7 +179,8 @@ def read_cells(
         column, factor = (named, 1.0) if named in COLUMNS else _FEET[named]
         if not cell:
             if column in NEEDED:
-                wrong.append(LineProblem(line, column, f"{column} is missing"))
+                called = spoken.heads.column(column, "metric")[0]
+                wrong.append(LineProblem(line, column, f"{called} is missing"))
             continue
         if column in _RANGES:
             low, high = _RANGES[column]
@@ -178,7 +204,7 @@ def read_cells(
             table = {"species": "species", "cultivar": "cultivars", "rootstock": "rootstocks"}[
                 column
             ]
-            found = _known(know, table, cell)
+            found = _known(know, spoken.grammars, table, cell)
             if found is None:
                 wrong.append(LineProblem(line, column, f"{cell!r} is not in the catalogue"))
             values[column] = found
@@ -193,22 +219,24 @@ def read_cells(
     return values, wrong
 
 
-def _known(know: Knowledge, table: str, said: str) -> str | None:
+def _known(know: Knowledge, grammars: Sequence[Grammar], table: str, said: str) -> str | None:
     """A catalogue row by its id or its name; a kind or cultivar also by its other names."""
     plain = said.lower().strip()
-    named = kind_names(know).get(plain_words(said))
-    if named is not None and named.table == table:
-        return named.row
+    names_of = stock_names if table == "rootstocks" else kind_names
+    for grammar in grammars:
+        named = names_of(know, grammar).get(plain_words(said))
+        if named is not None and named.table == table:
+            return named.row
     for row in know.rows(table):
         if plain in (row, row.replace("-", " "), know.text(f"{table}/{row}/name").lower()):
             return row
     return None
 
 
-def write_trees(trees: Iterable[TreeLine], units: Units = "metric") -> str:
+def write_trees(trees: Iterable[TreeLine], units: Units = "metric", heads: Heads = _OURS) -> str:
     """A CSV text that :func:`read_trees` reads back."""
     spots = {c: (other, f) for other, (c, f) in _SPOT.items()} if units == "us" else {}
-    columns = [(c, *spots.get(c, column_in(c, units))) for c in COLUMNS]
+    columns = [(c, *spots.get(c, heads.column(c, units))) for c in COLUMNS]
     out = io.StringIO()
     writer = csv.writer(out, lineterminator="\n")
     writer.writerow([named for _, named, _ in columns])

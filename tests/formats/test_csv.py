@@ -9,15 +9,18 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from billhook.catalogue.languages import grammars, heads
+from billhook.formats.daily_csv import read_days, write_days
 from billhook.formats.log_csv import COLUMNS as LOG_COLUMNS
 from billhook.formats.log_csv import write_log
-from billhook.formats.tree_csv import TreeLine, read_trees, write_trees
+from billhook.formats.tree_csv import Spoken, TreeLine, read_trees, write_trees
 from billhook.services.holding import setting_up, tree_lists
 from billhook.services.holding.grove import grove
 from billhook.services.tree.sizes import Sizes
 
 from ..places import TODAY, empty_workplace
 
+AS_SPOKEN = Spoken(heads(), grammars())
 HEAD = "block,row,place,species,planted_year,cultivar,height_m,spread_m,trunk_mm"
 
 
@@ -51,6 +54,39 @@ def test_lists_as_spreadsheets_write_them(know):
         (1, "avocado", "hass", 4.5),
         (2, "avocado", None, None),
     ]
+
+
+@pytest.mark.parametrize("language", ["en", "es", "pt"])
+@pytest.mark.parametrize("units", ["metric", "us"])
+def test_lists_are_written_in_the_readers_language_and_read_in_every_one(know, language, units):
+    tree = TreeLine("Alto", 1, 2, "lemon", 2015, "eureka", "sour-orange", 40.0, 0.2, 3.0, 2.5, 80.0)
+    text = write_trees([tree], units, heads(language))
+    (back,), problems = read_trees(text, know, spoken=AS_SPOKEN)
+    assert not problems
+    assert (back.cultivar, back.rootstock) == ("eureka", "sour-orange")
+    assert [back.pot_l, back.height_m, back.trunk_mm] == pytest.approx([40, 3, 80], rel=1e-3)
+
+
+def test_a_spanish_list_is_read_and_refused_in_its_own_words(know):
+    reads = Spoken(heads("es"), grammars("es"))
+    head = "Parcela;Fila;Puesto;Especie;Variedad;Patrón;Ano_plantacion;Altura_m\n"
+    line = "Sur;1;1;limonero;Eureka;naranjo amargo;2015;3,2\n"
+    (tree,), problems = read_trees(head + line, know, spoken=reads)
+    assert not problems
+    assert (tree.species, tree.cultivar, tree.rootstock) == ("lemon", "eureka", "sour-orange")
+    assert tree.height_m == 3.2
+    _, wrong = read_trees(head + line.replace("limonero", "roble"), know, spoken=reads)
+    assert [p.column for p in wrong] == ["Especie"]
+    _, wrong = read_trees("parcela;fila\n", know, spoken=reads)
+    assert {p.column for p in wrong} == {"place", "species", "planted_year"}
+
+
+def test_a_series_of_days_is_read_in_portuguese():
+    text = "data;mínima;máxima;chuva\n2026-01-01;4,5;15;0\n2026-01-02;-1;12;3,5\n"
+    read = read_days(text, heads=heads("pt"))
+    assert not read.problems
+    assert [(d.tmin_c, d.tmax_c, d.rain_mm) for d in read.days] == [(4.5, 15, 0), (-1, 12, 3.5)]
+    assert write_days(read.days, heads("pt")).startswith("data,tmín,tmáx,chuva\n")
 
 
 @pytest.mark.parametrize(
@@ -136,7 +172,9 @@ def test_the_log_cannot_run_as_a_formula():
 
 def test_kinds_are_read_as_people_say_them_and_no_two_trees_stand_on_one_spot(know):
     head = "block,row,place,species,planted_year,x,y\n"
-    lines, wrong = read_trees(head + "A,1,1,orange,2015,0,0\nA,1,2,Tangerines,2015,3,0\n", know)
+    lines, wrong = read_trees(
+        head + "A,1,1,orange,2015,0,0\nA,1,2,Tangerines,2015,3,0\n", know, spoken=AS_SPOKEN
+    )
     assert not wrong
     assert [line.species for line in lines] == ["sweet-orange", "mandarin"]
     _, wrong = read_trees(head + "A,1,1,lemon,2015,3,0\nA,1,2,lemon,2015,3,0\n", know)

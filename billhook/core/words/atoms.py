@@ -10,14 +10,14 @@ from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from typing import Literal
 
-from .grammar import Grammar, Said
+from .grammar import Grammar, Said, folded
 from .kinds import Name
 
 Sort = Literal["word", "number", "mark", "length", "volume", "age", "name", "phrase"]
 MEASURED: tuple[Sort, ...] = ("length", "volume", "age")
 """Sorts that are numbers with a unit; the grammar names its units as they are named."""
 _TOKEN = re.compile(
-    r"[0-9]+(?:,[0-9]{3})+(?![0-9])|[0-9]+(?:[.,][0-9]+)?|[½¼¾]"
+    r"[0-9]+(?:[.,][0-9]{3})+(?![0-9])|[0-9]+(?:[.,][0-9]+)?|[½¼¾]"
     r"|[^\W\d_]+(?:['’][^\W\d_]+)*|[^\w\s]|_"
 )
 _VULGAR = {"½": 0.5, "¼": 0.25, "¾": 0.75}
@@ -43,17 +43,19 @@ class Atom:
     typed: str = ""
 
 
-def tokens(text: str) -> list[Atom]:
-    """Words, numbers and marks as they stand; a hyphen between words is a space."""
+def tokens(text: str, grouping: str) -> list[Atom]:
+    """Words, numbers and marks as they stand; a hyphen between words is a space. grouping: marks
+    that may stand between thousands.
+    """
     found: list[Atom] = []
     for match in _TOKEN.finditer(text):
         piece, at = match.group(0), (match.start(), match.end())
         if piece in _VULGAR:
             found.append(Atom("number", piece, *at, _VULGAR[piece], typed=piece))
         elif piece[0] in "0123456789":
-            found.append(Atom("number", piece, *at, _figure(piece), typed=piece))
+            found.append(Atom("number", piece, *at, _figure(piece, grouping), typed=piece))
         elif piece[0].isalpha():
-            found.append(Atom("word", piece.lower().replace("’", "'"), *at, typed=piece))
+            found.append(Atom("word", folded(piece).replace("’", "'"), *at, typed=piece))
         elif piece in _FEET:
             found.append(Atom("mark", "'", *at))
         elif piece in _INCHES:
@@ -72,9 +74,11 @@ def _digit_follows(text: str, at: int) -> bool:
     return text[at : at + 2].strip()[:1].isdigit()
 
 
-def _figure(piece: str) -> float:
-    if re.fullmatch(r"[0-9]+(?:,[0-9]{3})+", piece):
-        return float(piece.replace(",", ""))
+def _figure(piece: str, grouping: str) -> float:
+    marks = re.findall(r"[.,]", piece)
+    grouped = re.fullmatch(rf"[1-9][0-9]{{0,2}}(?:[{grouping}][0-9]{{3}})+", piece)
+    if grouped or len(marks) > 1:
+        return float(re.sub(r"[.,]", "", piece))
     return float(piece.replace(",", "."))
 
 
@@ -109,8 +113,10 @@ def _spoken(pieces: Sequence[Atom], i: int, words: Grammar) -> tuple[float, int]
     """Figures or words of a number, with dozens and hundreds."""
     start, low = i, _low(pieces, i)
     articles, halves = words.words["one_article"], words.words["half"]
-    if low in halves and _low(pieces, i + 1) in articles and _times(pieces, i + 2, words):
-        return _times(pieces, i + 2, words) / 2, 3
+    if low in halves:
+        step = 2 if _low(pieces, i + 1) in articles else 1
+        times = _times(pieces, i + step, words)
+        return (times / 2, step + 1) if times else (0.0, 0)
     if low in articles:
         times = _times(pieces, i + 1, words)
         if not times:
@@ -121,32 +127,38 @@ def _spoken(pieces: Sequence[Atom], i: int, words: Grammar) -> tuple[float, int]
         if times := _times(pieces, i, words):
             value, i = value * times, i + 1
     elif low in words.numbers:
-        value, i = words.numbers[low], i + 1
-        ones = words.numbers.get(_low(pieces, i), 10.0)
-        if value >= 20 and value % 10 == 0 and 0 < ones < 10:
-            value, i = value + ones, i + 1
+        value, i = _tens(pieces, i, words)
         if times := _times(pieces, i, words):
             value, i = value * times, i + 1
     elif times := _times(pieces, i, words):
         value, i = times, i + 1
     else:
         return 0.0, 0
-    if value >= 100 and value % 100 == 0 and _low(pieces, i) in words.words["and"]:
+    if value >= 100 and value % 100 == 0 and pieces[i - 1].sort == "word":
         value, i = _below_hundred(pieces, i, value, words)
     return value, i - start
+
+
+def _tens(pieces: Sequence[Atom], i: int, words: Grammar) -> tuple[float, int]:
+    """A number word, with ones after its tens: thirty-five, treinta y cinco."""
+    value, i = words.numbers[_low(pieces, i)], i + 1
+    step = 1 if _low(pieces, i) in words.words["tens_and"] else 0
+    ones = words.numbers.get(_low(pieces, i + step), 10.0)
+    if value >= 20 and value % 10 == 0 and 0 < ones < 10:
+        return value + ones, i + step + 1
+    return value, i
 
 
 def _below_hundred(
     pieces: Sequence[Atom], i: int, value: float, words: Grammar
 ) -> tuple[float, int]:
-    """A hundred and twenty: where a number word follows the "and"."""
-    more = words.numbers.get(_low(pieces, i + 1), 0.0)
-    if not 0 < more < 100 or (more < 20 and more == 1):
+    """A hundred and twenty, ciento veinte: where a number word follows."""
+    after = i + 1 if _low(pieces, i) in words.words["and"] else i
+    more = words.numbers.get(_low(pieces, after), 0.0)
+    if not 1 < more < 100:
         return value, i
-    ones = words.numbers.get(_low(pieces, i + 2), 10.0)
-    if more >= 20 and 0 < ones < 10:
-        return value + more + ones, i + 3
-    return value + more, i + 2
+    more, after = _tens(pieces, after, words)
+    return value + more, after
 
 
 def _times(pieces: Sequence[Atom], i: int, words: Grammar) -> float:
@@ -223,9 +235,12 @@ def _quantity_at(atoms: Sequence[Atom], i: int, words: Grammar) -> tuple[Atom, i
         factor = words.units[sort].get(unit)
         if factor is None or (unit == "in" and not _ends_quantity(atoms, i + 2, words)):
             continue
-        last = atoms[i + 1]
+        used = 2
+        if _low(atoms, i + 2) in words.words["and"] and _low(atoms, i + 3) in words.words["half"]:
+            amount, used = amount + 0.5, 4
+        last = atoms[i + used - 1]
         made = Atom(sort, unit, atom.start, last.end, amount * factor, factor, atom.rough)
-        return made, 2
+        return made, used
     return atom, 1
 
 

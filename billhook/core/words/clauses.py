@@ -28,8 +28,8 @@ class Clause:
 
 def read_atoms(text: str, know: Knowledge, words: Grammar) -> list[Atom]:
     """Names and phrases found first, then numbers and their units."""
-    pieces = _undotted(tokens(text), words)
-    return measured(numbered(_named(pieces, know, words), words), words)
+    pieces = _undotted(tokens(text, words.grouping), words)
+    return _unlinked(measured(numbered(_named(pieces, know, words), words), words), words)
 
 
 def _undotted(pieces: Sequence[Atom], words: Grammar) -> list[Atom]:
@@ -42,8 +42,31 @@ def _undotted(pieces: Sequence[Atom], words: Grammar) -> list[Atom]:
     ]
 
 
+_SIZES = ("tall", "wide", "trunk", "round", "apart", "old", "between")
+
+
+def _unlinked(atoms: Sequence[Atom], words: Grammar) -> list[Atom]:
+    """Without the little words between a size and what it is the size of: 4 m *de* alto."""
+    sizes = frozenset().union(*(words.words[s] for s in _SIZES))
+    link = words.words["link"]
+
+    def of_size(atom: Atom | None) -> bool:
+        return atom is not None and atom.sort == "word" and atom.low in sizes
+
+    found: list[Atom] = []
+    for i, atom in enumerate(atoms):
+        follows = next((a for a in atoms[i + 1 :] if a.low not in link), None)
+        before = next((a for a in reversed(found) if a.low not in link), None)
+        measures = follows is not None and follows.sort in ("length", "age", "number")
+        linked = of_size(follows) or (of_size(before) and measures)
+        if atom.sort != "word" or atom.low not in link or not linked:
+            found.append(atom)
+    return found
+
+
 def _named(pieces: Sequence[Atom], know: Knowledge, words: Grammar) -> list[Atom]:
-    names, stocks, known = kind_names(know), stock_names(know), words.all_words()
+    names, stocks = kind_names(know, words), stock_names(know, words)
+    known = words.all_words()
     lows = [p.low for p in pieces]
     found: list[Atom] = []
     i = 0
@@ -85,7 +108,7 @@ def _means(
 
 def _after_on(found: Sequence[Atom], words: Grammar) -> bool:
     """Whether the last word, an article apart, is "on"."""
-    articles = {*words.words["one_article"], "the", "its", "their"}
+    articles = words.words["one_article"] | words.words["articles"]
     back = [a for a in found[-2:] if a.low not in articles]
     return bool(back) and back[-1].low in words.words["on"] and back[-1].sort == "word"
 

@@ -125,11 +125,12 @@ def read_clause(clause: Clause, words: Grammar, day: dt.date) -> Reading:
     alone = unsure and not any(a.sort == "name" and a.low not in words.unsure for a in clause.atoms)
     noun = next((a for a in left if a.sort == "word" and a.low not in words.words["filler"]), None)
     many = counted > 1 and noun is not None and noun.low.endswith("s") and len(noun.low) > 3
+    many_words = any(a.sort == "word" and a.low in words.words["many"] for a in clause.atoms)
     return Reading(
         Group(**at.said),  # type: ignore[arg-type]  # each finder tells its field's own type
         clause.kind is not None,
         unsure if alone else None,
-        clause.kind is not None and (clause.kind.plural or _of_other_units(at)),
+        clause.kind is not None and (clause.kind.plural or many_words or _of_other_units(at)),
         clause.kind is None and (clause.stranger or many),
         left,
         any(isinstance(a.meaning, Said) and a.meaning.field == "together" for a in clause.atoms),
@@ -185,13 +186,13 @@ def _places(at: _Clause) -> None:
         if at.is_(i, "block"):
             _label(at, "block", i)
         elif at.is_(i, "rows"):
-            rows, each = at.number(i - 1), at.number(i + 2) if at.low(i + 1) == "of" else None
+            rows, each = at.number(i - 1), at.number(i + 2) if at.is_(i + 1, "of") else None
             if rows:
                 at.tell("rows", rows, i - 1, i)
             if each:
                 at.tell("per_row", each, i, i + 1, i + 2)
         elif at.is_(i, "row") and not _in_the_row(at, i):
-            each = at.number(i + 2) if at.low(i + 1) == "of" else None
+            each = at.number(i + 2) if at.is_(i + 1, "of") else None
             if each:
                 at.tell("count", each, i, i + 1, i + 2)
             else:
@@ -226,9 +227,10 @@ def _pairs(at: _Clause) -> None:
             first = replace(first, sort="length", value=first.value * second.factor)
         if first.sort != "length":
             continue
-        if at.is_(i + 3, "apart"):
-            at.tell("spacing_m", round(first.value, 3), i + 3)
-            at.tell("row_spacing_m", round(second.value, 3))
+        if apart := [j for j in (i + 3, i - 1, i - 2) if at.is_(j, "apart")]:
+            narrow, wide = sorted((first.value, second.value))
+            at.tell("spacing_m", round(narrow, 3), *apart)
+            at.tell("row_spacing_m", round(wide, 3))
         elif at.pair is None:
             at.pair = (round(first.value, 3), round(second.value, 3))
         at.used.update((i, i + 1, i + 2))
@@ -244,6 +246,8 @@ def _lengths(at: _Clause) -> None:
         girth = [j for j in range(max(0, i - 4), i + 3) if at.is_(j, "round")]
         if at.is_(i + 1, "pot"):
             at.tell("in_pot", True, i, i + 1)
+        elif at.is_(i - 1, "of") and at.is_(i - 2, "pot") and not at.is_(i + 1, "tall"):
+            at.tell("in_pot", True, i, i - 1)
         elif trunk is not None:
             across = atom.value * 1000 / (pi if girth else 1)
             beside = [j for j in (i + 1,) if at.is_(j, "wide")]
@@ -260,10 +264,12 @@ def _lengths(at: _Clause) -> None:
 def _apart(at: _Clause, i: int) -> tuple[str, tuple[int, ...]] | None:
     """Between rows, or in the row."""
     between = next((j for j in (i + 1, i - 1) if at.is_(j, "between")), None)
+    if between is not None and at.is_(between + 1, "plants"):
+        return "spacing_m", (between, between + 1)
     if between is not None:
         rows = [j for j in (between + 1, between + 2) if at.is_(j, "rows")]
         return "row_spacing_m", (between, *rows)
-    inside = next((j for j in (i + 2, i + 3) if at.low(i + 1) == "in" and at.is_(j, "row")), None)
+    inside = next((j for j in (i + 2, i + 3) if at.is_(i + 1, "inside") and at.is_(j, "row")), None)
     if inside is not None:
         return "spacing_m", tuple(range(i + 1, inside + 1))
     apart = next((j for j in (i + 1, i - 1) if at.is_(j, "apart")), None)
@@ -290,7 +296,7 @@ def _ages(at: _Clause) -> None:
         if i in at.used:
             continue
         if atom.sort == "age":
-            beside = [j for j in (i + 1,) if at.is_(j, "old") or at.is_(j, "ago")]
+            beside = [j for j in (i + 1, i - 1) if at.is_(j, "old") or at.is_(j, "ago")]
             _aged(at, atom.value, i, *beside)
         elif at.is_(i, "age") and (years := at.number(i + 1)) is not None:
             _aged(at, years, i, i + 1)

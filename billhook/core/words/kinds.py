@@ -12,6 +12,7 @@ from typing import Literal
 
 from ..known import Knowledge
 from ..words.values import Cultivar, Value
+from .grammar import Called, Grammar, folded
 
 Table = Literal["species", "cultivars", "rootstocks"]
 LONG_ENOUGH = 6
@@ -34,7 +35,7 @@ Names = dict[tuple[str, ...], Name]
 
 def plain_words(text: str) -> tuple[str, ...]:
     """The words and figures of a name in small letters."""
-    return tuple(re.findall(r"[^\W\d_]+|\d+", text.lower()))
+    return tuple(re.findall(r"[^\W\d_]+|\d+", folded(text)))
 
 
 def _plurals(words: tuple[str, ...]) -> list[tuple[str, ...]]:
@@ -67,9 +68,9 @@ def kind_called(know: Knowledge, species: str, cultivar: str | None) -> Value:
 
 
 @lru_cache(maxsize=64)
-def kind_names(know: Knowledge) -> Names:
-    """Every way to name a kind or a cultivar, one and several."""
-    found: Names = {}
+def kind_names(know: Knowledge, language: Grammar) -> Names:
+    """Every way to name a kind or a cultivar, one and several, the language's own first."""
+    found = _called(know, language, ("species", "cultivars"))
     for row in know.rows("species"):
         words = plain_words(know.text(f"species/{row}/name"))
         ways = [words, *((w,) for w in know.text(f"species/{row}/also").lower().split())]
@@ -90,19 +91,31 @@ def _is_plural(way: tuple[str, ...], ways: Sequence[tuple[str, ...]]) -> bool:
     return any(way in _plurals(other) for other in ways if other != way)
 
 
+def _called(know: Knowledge, language: Grammar, tables: Sequence[Table]) -> Names:
+    found: Names = {}
+    for table in tables:
+        for row in know.rows(table):
+            called = language.names.get(f"{table}/{row}", Called((), ()))
+            for words in called.one:
+                found.setdefault(words, Name(table, row, len(words)))
+            for words in called.many:
+                found.setdefault(words, Name(table, row, len(words), True))
+    return found
+
+
 @lru_cache(maxsize=64)
-def stock_names(know: Knowledge) -> Names:
+def stock_names(know: Knowledge, language: Grammar) -> Names:
     """Every stock by its name, and by as much of its beginning as only it has."""
     full = {
         row: plain_words(know.text(f"rootstocks/{row}/name")) for row in know.rows("rootstocks")
     }
-    found: Names = {}
+    found = _called(know, language, ("rootstocks",))
     for row, words in full.items():
         for size in range(len(words), 0, -1):
             begin = words[:size]
             same = [r for r, w in full.items() if w[:size] == begin]
             if same == [row] or words == begin:
-                found[begin] = Name("rootstocks", row, size)
+                found.setdefault(begin, Name("rootstocks", row, size))
     return found
 
 

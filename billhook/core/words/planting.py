@@ -7,6 +7,8 @@ What was not said stays open or is asked; nothing is filled in.
 from __future__ import annotations
 
 import datetime as dt
+import unicodedata
+from collections.abc import Sequence
 from dataclasses import dataclass, fields, replace
 from typing import Any
 
@@ -15,7 +17,10 @@ from .clauses import clauses_of
 from .grammar import Grammar
 from .group import Group, Reading, read_clause
 from .unread import unread_runs
+from .values import Value, say
 
+A_WORD = 4
+"""Letters of a word that was not read, where a whole kind is missing."""
 HANDED_ON = ("block", "row", "planted_year", "age_years", "rootstock", "in_pot", "under_cover")
 
 
@@ -25,7 +30,15 @@ class Ask:
 
     group: int
     field: str
-    words: str
+    words: Value
+
+
+WHICH = {
+    "lime": say("ask-which-lime"),
+    "orange": say("ask-which-orange"),
+    "lemon-or-lime": say("ask-which-lemon"),
+}
+"""What is asked where a word means one of several kinds, by the question's name in a grammar."""
 
 
 @dataclass(frozen=True)
@@ -37,10 +50,24 @@ class Planting:
     asks: tuple[Ask, ...]
 
 
-def understand_planting(text: str, know: Knowledge, words: Grammar, day: dt.date) -> Planting:
-    """Read what stands there out of a sentence. day: from which ages are counted. In English:
-    a number with a unit is never a count; one noun counts one, a bare plural is asked.
+def understand_planting(
+    text: str, know: Knowledge, languages: Sequence[Grammar], day: dt.date
+) -> Planting:
+    """Read what stands there out of a sentence, in the first of the languages that leaves the least
+    of it over. day: from which ages are counted. A number with a unit is never a count; one noun
+    counts one, a bare plural is asked.
     """
+    plain = unicodedata.normalize("NFC", text)
+    return min((_read(plain, know, words, day) for words in languages), key=_left_over)
+
+
+def _left_over(read: Planting) -> int:
+    """How many letters were not read; a group without a kind counts as a word."""
+    kindless = sum(1 for group in read.groups if group.species is None)
+    return A_WORD * kindless + sum(len(run) for run in read.unread)
+
+
+def _read(text: str, know: Knowledge, words: Grammar, day: dt.date) -> Planting:
     readings: list[Reading] = []
     waiting: list[Reading] = []
     handed: dict[str, Any] = {}
@@ -151,29 +178,33 @@ def _paired(group: Group, pair: tuple[float, float] | None) -> Group:
     if pair is None:
         return group
     if group.count != 1 or group.rows or group.per_row:
-        return replace(group, spacing_m=pair[0], row_spacing_m=pair[1])
+        narrow, wide = sorted(pair)
+        return replace(group, spacing_m=narrow, row_spacing_m=wide)
     return replace(group, height_m=group.height_m or pair[0], spread_m=group.spread_m or pair[1])
 
 
 def _asks(nth: int, group: Group, reading: Reading, words: Grammar) -> list[Ask]:
-    found = []
+    found: list[tuple[str, Value]] = []
     if group.count is None:
-        found.append(("count", words.asks["count"]))
+        found.append(("count", say("ask-how-many")))
     if group.species is None:
         found.append(("species", _kind_ask(reading, words)))
     elif reading.unsure:
-        found.append(("species", words.unsure[reading.unsure]))
+        found.append(("species", WHICH[words.unsure[reading.unsure]]))
     if group.planted_year is None:
-        found.append(("planted_year", words.asks["planted_year"]))
+        found.append(("planted_year", say("ask-planted-when")))
     if group.in_pot and group.pot_l is None:
-        found.append(("pot_l", words.asks["pot_l"]))
+        found.append(("pot_l", say("ask-pot-size")))
     return [Ask(nth, field, question) for field, question in found]
 
 
-def _kind_ask(reading: Reading, words: Grammar) -> str:
-    sheds = next((a.low for a in reading.unread if a.low in words.drops_leaves), None)
+def _kind_ask(reading: Reading, words: Grammar) -> Value:
+    sheds = next((a.typed for a in reading.unread if a.low in words.drops_leaves), None)
     if sheds:
-        return words.asks["drops_leaves"].replace("{word}", sheds)
-    nouns = [a.low for a in reading.unread if a.sort == "word"]
-    nouns = [n for n in nouns if n not in words.words["filler"]]
-    return words.asks["own_kind"].replace("{word}", nouns[-1]) if nouns else words.asks["species"]
+        return say("ask-drops-leaves", word=sheds.lower())
+    nouns = [a for a in reading.unread if a.sort == "word"]
+    nouns = [n for n in nouns if n.low not in words.words["filler"]]
+    if not nouns:
+        return say("ask-which-kind")
+    noun = nouns[0] if words.noun_first else nouns[-1]
+    return say("ask-own-kind", word=(noun.typed or noun.low).lower())

@@ -5,6 +5,8 @@ from __future__ import annotations
 from collections.abc import Callable, Iterable
 from typing import Literal
 
+from ...catalogue.languages import heads
+from ...core.words.tongue import spoken
 from ...core.words.units import Units
 from ...formats.lists import csv_of
 from ...store import logbook as kept
@@ -23,7 +25,7 @@ def list_csv(at: Workplace, name: Listed) -> str:
     with at.store.reading() as session:
         units = places.units(session)
     columns, rows_of = _LISTS[name]
-    return csv_of(columns, rows_of(at, units), units)
+    return csv_of(columns, rows_of(at, units), units, heads(spoken()))
 
 
 def _harvests(at: Workplace, _units: Units) -> Rows:

@@ -9,9 +9,10 @@ from collections.abc import Sequence
 
 from sqlmodel import Session
 
-from ...catalogue.languages import grammar, states
+from ...catalogue.languages import grammars, states
 from ...core.words.group import Group
 from ...core.words.planting import understand_planting
+from ...core.words.tongue import spoken
 from ...store import frames, logbook
 from ...store.trees import TreeRecord, observations
 from ..tree.sizes import sizes_of_all
@@ -27,7 +28,7 @@ def find(at: Workplace, text: str, most: int = 2000) -> list[TreeRecord]:
     and counts are not looked for.
     """
     rest, asked = _states(text)
-    read = understand_planting(rest, at.know, grammar(), at.today())
+    read = understand_planting(rest, at.know, grammars(spoken()), at.today())
     groups = [g for g in read.groups if _any(g)]
     words = rest.lower().split()
     if not words and not asked:

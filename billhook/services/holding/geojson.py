@@ -22,7 +22,7 @@ from .. import progress
 from ..progress import long_work
 from ..tree.sizes import Sizes, sizes_by
 from ..workplace import Workplace
-from .tree_lists import Imported, plant_lines
+from .tree_lists import Imported, as_spoken, plant_lines
 
 
 def _corner(site: Site) -> Spot:
@@ -100,7 +100,7 @@ def import_geojson(at: Workplace, site_id: str, text: str, save: bool) -> Import
     corner = _corner(site)
     with long_work(at, "import"):
         progress.part(say("import-reading"))
-        read = read_geojson(text, at.know, corner)
+        read = read_geojson(text, at.know, corner, as_spoken())
         problems = [*read.problems, *_years(at, read)]
         problems += _overlaps(read, [r for r in held.records if r.site.id == site_id])
         if not problems and not read.trees:

@@ -10,9 +10,11 @@ from dataclasses import dataclass
 
 from sqlmodel import Session
 
+from ...catalogue.languages import heads
 from ...core.errors import invalid, refuse
 from ...core.season.place import month_day
 from ...core.season.station import StationClimate, station_climate
+from ...core.words.tongue import spoken
 from ...formats.daily_csv import ACCEPTABLE, DayProblem, read_days
 from ...store import places
 from ...store import weather as stored
@@ -147,7 +149,7 @@ def station_series(
     unknown = [a for a in accept if a not in ACCEPTABLE]
     if unknown:
         raise invalid("/accept", f"must be some of {', '.join(ACCEPTABLE)}")
-    read = read_days(text, accept)
+    read = read_days(text, accept, heads(spoken()))
     climate, why_not = None, None
     if read.days and not read.problems:
         try:

@@ -7,11 +7,12 @@ from dataclasses import dataclass
 
 from sqlmodel import Session
 
-from ...catalogue.languages import grammar
+from ...catalogue.languages import grammars
 from ...core.days import planted_problem
 from ...core.errors import invalid, refuse
 from ...core.frame.sizes import size_problems
 from ...core.words.planting import Planting, understand_planting
+from ...core.words.tongue import spoken
 from ...store import places
 from ...store.places import save_places
 from ...store.tables import Block, Graft, Observation, Place, Row, Stem, Tree
@@ -23,7 +24,7 @@ from .ground import Ground, ground_of
 
 def understand(at: Workplace, text: str, day: dt.date | None = None) -> Planting:
     """Read what stands there out of a sentence. day: from which ages count."""
-    return understand_planting(text, at.know, grammar(), day or at.today())
+    return understand_planting(text, at.know, grammars(spoken()), day or at.today())
 
 
 def block_for(session: Session, site_id: str, name: str) -> Block:

@@ -11,10 +11,12 @@ from typing import Any
 
 from sqlmodel import Session, SQLModel
 
+from ...catalogue.languages import grammars, heads
 from ...core.days import planted_problem
 from ...core.frame.model import Frame
+from ...core.words.tongue import spoken
 from ...core.words.values import say
-from ...formats.tree_csv import LineProblem, TreeLine, read_trees, write_trees
+from ...formats.tree_csv import LineProblem, Spoken, TreeLine, read_trees, write_trees
 from ...store import frames, places
 from ...store.acts import new_id
 from ...store.tables import Block, FrameRow, FrameSize, Graft, LimbRow, Place, Row, Stem, Tree
@@ -74,9 +76,14 @@ def import_trees(at: Workplace, site_id: str, text: str, save: bool) -> Imported
         return made
 
 
+def as_spoken() -> Spoken:
+    """How lists call trees and columns, for who reads now."""
+    return Spoken(heads(spoken()), grammars(spoken()))
+
+
 def _import(at: Workplace, site_id: str, text: str, save: bool) -> Imported:
     progress.part(say("import-reading"), text.count("\n"))
-    lines, problems = read_trees(text, at.know, progress.step)
+    lines, problems = read_trees(text, at.know, progress.step, as_spoken())
     problems += [
         LineProblem(i + 2, "planted_year", wrong)
         for i, t in enumerate(lines)
@@ -238,4 +245,4 @@ def export_trees(at: Workplace) -> str:
                     r.place.y,
                 )
             )
-        return write_trees(lines, places.units(session))
+        return write_trees(lines, places.units(session), heads(spoken()))

@@ -5,6 +5,8 @@ from __future__ import annotations
 from flask import Response
 from flask_openapi.blueprint import APIBlueprint
 
+from ...catalogue.languages import heads
+from ...core.words.tongue import spoken
 from ...formats.lists import workbook_of
 from ...formats.log_csv import write_log
 from ...services.book import book
@@ -23,7 +25,8 @@ def _text(path: ListPath) -> str:
     if path.name == "trees":
         return tree_lists.export_trees(here())
     if path.name == "log":
-        return write_log(log_lines(book.book(here(), book.Asked(), _ALL).lines), units_of(here()))
+        lines = log_lines(book.book(here(), book.Asked(), _ALL).lines)
+        return write_log(lines, units_of(here()), heads(spoken()))
     return list_csv(here(), path.name)
 
 

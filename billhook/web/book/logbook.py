@@ -7,6 +7,8 @@ from typing import Any
 from flask import Response
 from flask_openapi.blueprint import APIBlueprint
 
+from ...catalogue.languages import heads
+from ...core.words.tongue import spoken
 from ...formats.log_csv import write_log
 from ...services.book import book, logbook
 from ...services.holding.setting_up import units_of
@@ -51,7 +53,7 @@ def get_log(query: LogQuery) -> dict[str, Any]:
 def get_log_csv(query: LogQuery) -> Response:
     """The log as CSV: the same entries, all of them."""
     lines = log_lines(book.book(here(), _asked(query), limit=100_000).lines)
-    text = write_log(lines, units_of(here()))
+    text = write_log(lines, units_of(here()), heads(spoken()))
     return Response(
         text, mimetype="text/csv", headers={"Content-Disposition": 'attachment; filename="log.csv"'}
     )

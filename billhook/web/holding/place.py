@@ -7,6 +7,8 @@ from typing import Any
 from flask import Response
 from flask_openapi.blueprint import APIBlueprint
 
+from ...catalogue.languages import heads
+from ...core.words.tongue import spoken
 from ...formats.daily_csv import write_days
 from ...services.holding import place
 from ...services.season import weather
@@ -104,7 +106,7 @@ def post_days(path: IdPath, body: DaysIn) -> dict[str, Any]:
 @routes.get("/sites/<id>/days.csv")
 def get_days(path: IdPath) -> Response:
     """The station's days as CSV."""
-    text = write_days(weather.all_days(here(), path.id))
+    text = write_days(weather.all_days(here(), path.id), heads(spoken()))
     return Response(
         text,
         mimetype="text/csv",

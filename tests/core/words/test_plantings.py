@@ -11,7 +11,8 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from billhook.catalogue.languages import grammar
+from billhook.catalogue.languages import grammars
+from billhook.catalogue.wording import said as worded
 from billhook.core.words.planting import Planting, understand_planting
 
 DAY = dt.date(2027, 3, 24)
@@ -23,8 +24,8 @@ def read(name: str) -> list[dict]:
     return json.loads((DATA / name).read_text(encoding="utf-8"))
 
 
-def understood(know, text: str) -> Planting:
-    return understand_planting(text, know, grammar(), DAY)
+def understood(know, text: str, language: str = "en") -> Planting:
+    return understand_planting(text, know, grammars(language), DAY)
 
 
 def as_said(found: Planting) -> dict:
@@ -52,6 +53,35 @@ def test_forty_sentences_written_before_the_reader(know):
 def test_sentences_read_one_by_one_by_hand(know, said):
     expected = {k: said[k] for k in ("groups", "unread", "asks")}
     assert as_said(understood(know, said["text"])) == expected
+
+
+@pytest.mark.parametrize("reads", ["es", "pt", "en"])
+@pytest.mark.parametrize(
+    "said", [*read("plantings-es.json"), *read("plantings-pt.json")], ids=lambda s: s["text"]
+)
+def test_spanish_and_portuguese_are_read_whatever_the_page_speaks(know, said, reads):
+    expected = {k: said[k] for k in ("groups", "unread", "asks")}
+    assert as_said(understood(know, said["text"], reads)) == expected
+
+
+def test_what_is_asked_is_asked_in_the_readers_language(know):
+    (asks,) = understood(know, "un naranjo de 4 años", "en").asks
+    assert worded(asks.words, "en").startswith("Which orange")
+    assert worded(asks.words, "es").startswith("¿Qué naranjo")
+
+
+def test_languages_name_only_what_the_catalogue_holds_and_nothing_twice(know):
+    for words in grammars():
+        known = {f"{t}/{r}" for t in ("species", "cultivars", "rootstocks") for r in know.rows(t)}
+        assert set(words.names) <= known
+        said = [w for k, c in words.names.items() if "stocks" not in k for w in (*c.one, *c.many)]
+        assert len(said) == len(set(said)), [w for w in said if said.count(w) > 1]
+
+
+def test_accents_may_be_left_out(know):
+    plain, accented = (understood(know, f"3 {limes} galegos") for limes in ("limoes", "limões"))
+    assert plain.groups == accented.groups
+    assert understood(know, "un limon de 2 anos").groups[0].age_years == 2
 
 
 KINDS = (("lemon", "lemon"), ("mango", "mango"), ("avocado", "avocado"), ("loquat", "loquat"))
@@ -101,7 +131,7 @@ def test_short_words_are_not_bent_into_kinds(know):
 
 
 def test_a_tree_that_drops_its_leaves_is_told_so(know):
-    asks = {a.field: a.words for a in understood(know, "two plum trees").asks}
+    asks = {a.field: worded(a.words) for a in understood(know, "two plum trees").asks}
     assert "drops its leaves" in asks["species"]
-    asks = {a.field: a.words for a in understood(know, "two jaboticaba trees").asks}
+    asks = {a.field: worded(a.words) for a in understood(know, "two jaboticaba trees").asks}
     assert "kind of your own" in asks["species"]

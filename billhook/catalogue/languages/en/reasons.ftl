@@ -875,3 +875,12 @@ sheet-tree-line = { $stock ->
     [none] { $kind }, planted { $year }
    *[other] { $kind } on { $stock }, planted { $year }
 }
+ask-how-many = How many?
+ask-which-kind = Which kind of tree?
+ask-own-kind = “{ $word }” is not known here. Pick a kind, or make it a kind of your own.
+ask-drops-leaves = “{ $word }” drops its leaves; Billhook is for trees that keep them. Its dates would be wrong.
+ask-planted-when = Planted in which year, or how old?
+ask-pot-size = How large is the pot?
+ask-which-lime = Which lime: Persian (Tahiti) or Key?
+ask-which-orange = Which orange: a sweet one (Valencia, Hamlin, blood) or a navel?
+ask-which-lemon = Which one: a lemon (yellow), a Persian lime (Tahiti) or a Key lime?

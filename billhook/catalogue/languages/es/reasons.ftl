@@ -875,3 +875,12 @@ sheet-tree-line = { $stock ->
     [none] { $kind }, plantado { $year }
    *[other] { $kind } sobre { $stock }, plantado { $year }
 }
+ask-how-many = ¿Cuántos?
+ask-which-kind = ¿Qué especie de árbol?
+ask-own-kind = «{ $word }» no se conoce aquí. Elija una especie o haga de ella una especie propia.
+ask-drops-leaves = «{ $word }» pierde la hoja; Billhook es para árboles que la conservan. Sus fechas serían falsas.
+ask-planted-when = ¿En qué año se plantó, o qué edad tiene?
+ask-pot-size = ¿De qué tamaño es la maceta?
+ask-which-lime = ¿Qué lima: persa (Tahití) o mexicana?
+ask-which-orange = ¿Qué naranjo: uno dulce (Valencia, Hamlin, sanguina) o un navel?
+ask-which-lemon = ¿Cuál: limonero (fruto amarillo), lima persa (Tahití) o limón mexicano?

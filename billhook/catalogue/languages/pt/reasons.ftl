@@ -875,3 +875,12 @@ sheet-tree-line = { $stock ->
     [none] { $kind }, plantada { $year }
    *[other] { $kind } sobre { $stock }, plantada { $year }
 }
+ask-how-many = Quantas?
+ask-which-kind = Que espécie de árvore?
+ask-own-kind = “{ $word }” não é conhecida aqui. Escolha uma espécie ou faça dela uma espécie própria.
+ask-drops-leaves = “{ $word }” perde as folhas; o Billhook é para árvores que as conservam. As datas seriam falsas.
+ask-planted-when = Plantada em que ano, ou que idade tem?
+ask-pot-size = De que tamanho é o vaso?
+ask-which-lime = Que lima: Taiti (persa) ou galega?
+ask-which-orange = Que laranjeira: uma doce (Valência, Hamlin, sanguínea) ou uma Bahia (navel)?
+ask-which-lemon = Qual: limoeiro siciliano (fruto amarelo), limão Taiti ou limão galego?
