@@ -7,7 +7,7 @@ UV := .tools/bin/uv
 PY := .venv/bin/python
 PYTHON ?= python3
 PORT ?= 8420
-FRONT := $(shell find frontend/src frontend/public -type f 2>/dev/null) frontend/index.html frontend/vite.config.ts frontend/vite.sw.config.ts frontend/compress.ts frontend/prose.ts frontend/fonts.ts frontend/package.json docs/guide.md
+FRONT := $(shell find frontend/src frontend/public -type f 2>/dev/null) frontend/index.html frontend/vite.config.ts frontend/vite.sw.config.ts frontend/compress.ts frontend/prose.ts frontend/fonts.ts frontend/package.json docs/guide.md $(shell find billhook/catalogue/languages -name guide.md -o -path "*/pages/*.ftl" -o -name sheet.toml -o -name regions.toml)
 BROWSER := $(STAMPS)/browser
 
 .PHONY: help setup demo demo-large test hard bench almanacs count road screens types check-py check-web test-web clean

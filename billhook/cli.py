@@ -13,6 +13,7 @@ from contextlib import AbstractContextManager
 from dataclasses import replace
 from pathlib import Path
 
+from .catalogue.wording import said
 from .core.errors import BillhookError
 from .settings import HELP, Settings, from_environment
 from .store.lock import held
@@ -66,7 +67,7 @@ def main(argv: list[str] | None = None) -> int:
     try:
         return _run(given, base)
     except BillhookError as error:
-        print(f"billhook: {error}", file=sys.stderr)
+        print(f"billhook: {said(error.says)}", file=sys.stderr)
         return 1
 
 

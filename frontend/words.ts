@@ -46,7 +46,20 @@ function named(code: string) {
     code,
     name: /^name = "(.*)"$/m.exec(sheet)?.[1] ?? code,
     whole: /^whole = true$/m.test(sheet),
+    regions: regionsOf(code),
   }
+}
+
+/** Words that change from region to region; an array of TOML is one of JSON. */
+function regionsOf(code: string): Record<string, string[][]> {
+  let text = ''
+  try {
+    text = readFileSync(join(FOLDER, code, 'regions.toml'), 'utf8')
+  } catch {
+    return {}
+  }
+  const lines = [...text.matchAll(/^([\w-]+) = (\[.*\])$/gm)]
+  return Object.fromEntries(lines.map(([, name, forms]) => [name!, JSON.parse(forms!)]))
 }
 
 /** inOne: English comes with the pages, as tests want it. */

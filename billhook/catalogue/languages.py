@@ -9,6 +9,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 from functools import lru_cache
 from importlib.resources import files
+from typing import Any
 
 from ..core.cuts.sheet_words import Phrases
 from ..core.words.columns import Heads
@@ -51,11 +52,20 @@ def _read(code: str) -> Language:
     return Language(code, raw["name"], phrases, raw["whole"])
 
 
-@lru_cache(maxsize=8)
-def states(code: str = _FIRST) -> Mapping[str, tuple[str, ...]]:
-    """How people of a language say how trees stand, by state; the longest first."""
-    raw = tomllib.loads((_FOLDER / code / "states.toml").read_text(encoding="utf-8"))
-    return {state: tuple(sorted(says, key=len, reverse=True)) for state, says in raw.items()}
+@lru_cache(maxsize=1)
+def states() -> Mapping[str, tuple[str, ...]]:
+    """How people say how trees stand, in any language, by state; the longest first."""
+    says: dict[str, list[str]] = {}
+    for one in languages():
+        for state, words in _table(one.code, "states").items():
+            says.setdefault(state, []).extend(words)
+    return {state: tuple(sorted(words, key=len, reverse=True)) for state, words in says.items()}
+
+
+def _table(code: str, name: str) -> Mapping[str, Any]:
+    """A table of a language; empty where it has none."""
+    file = _FOLDER / code / f"{name}.toml"
+    return tomllib.loads(file.read_text(encoding="utf-8")) if file.is_file() else {}
 
 
 @dataclass(frozen=True)
@@ -70,8 +80,8 @@ class Term:
 
 @lru_cache(maxsize=8)
 def glossary(code: str = _FIRST) -> tuple[Term, ...]:
-    """The words of the trade, by the alphabet."""
-    raw = tomllib.loads((_FOLDER / code / "glossary.toml").read_text(encoding="utf-8"))
+    """The words of the trade, by the alphabet; what a language lacks is English."""
+    raw = {**_table(_FIRST, "glossary"), **_table(code, "glossary")}
     terms = (Term(k, t["word"], t["says"], tuple(t.get("also", ()))) for k, t in raw.items())
     return tuple(sorted(terms, key=lambda t: t.word.casefold()))
 
@@ -118,13 +128,12 @@ def heads(code: str = _FIRST) -> Heads:
             for ours, called in _columns(language.code).items()
             for name in called
         },
+        _table(code, "columns").get("fields", {}),
     )
 
 
-@lru_cache(maxsize=8)
 def _columns(code: str) -> Mapping[str, list[str]]:
-    file = _FOLDER / code / "columns.toml"
-    return tomllib.loads(file.read_text(encoding="utf-8")) if file.is_file() else {}
+    return {ours: called for ours, called in _table(code, "columns").items() if ours != "fields"}
 
 
 @lru_cache(maxsize=8)

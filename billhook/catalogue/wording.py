@@ -15,7 +15,7 @@ from fluent.runtime.types import FluentType, fluent_number
 from ..core.reasons import Reason
 from ..core.words.dates import reading_day
 from ..core.words.prices import crops_said
-from ..core.words.tongue import FIRST, spoken
+from ..core.words.tongue import FIRST, spoken, spoken_region
 from ..core.words.units import diameter_words, length_words, share_words, weight_words
 from ..core.words.values import (
     Capital,
@@ -36,21 +36,23 @@ from ..core.words.values import (
     Weight,
 )
 from . import local
+from .regions import regional
 
 _NAME = re.compile(r"^([a-z][a-z0-9-]*) =", re.MULTILINE)
 _FOLDER = files("billhook.catalogue") / "languages"
 
 
-@lru_cache(maxsize=16)
-def bundle(language: str) -> FluentBundle:
-    """The messages of a language; what it lacks is said in English.
+@lru_cache(maxsize=32)
+def bundle(language: str, region: str = "") -> FluentBundle:
+    """The messages of a language, in the words of a region; what it lacks is said in English.
 
     Raises: FileNotFoundError for a language without a folder.
     """
     found = FluentBundle([language], use_isolating=False)
     for one in sorted((_FOLDER / language).iterdir(), key=lambda f: f.name):
         if one.name.endswith(".ftl"):
-            found.add_resource(FluentResource(one.read_text(encoding="utf-8")))
+            text = regional(one.read_text(encoding="utf-8"), language, region)
+            found.add_resource(FluentResource(text))
     return found
 
 
@@ -87,7 +89,8 @@ def said(what: Reason | Value, language: str | None = None) -> str:
     value = what.says if isinstance(what, Reason) else what
     if isinstance(value, str):
         return value
-    return _said(value, spoken() if language is None else language, reading_day())
+    tongue = spoken() if language is None else language
+    return _said(value, tongue, reading_day(), spoken_region())
 
 
 def has_message(name: str) -> bool:
@@ -101,14 +104,16 @@ def said_all(reasons: Iterable[Reason], language: str | None = None) -> str:
 
 
 @lru_cache(maxsize=50_000)
-def _said(value: Value, language: str, _read_on: dt.date | None) -> str:
-    """Said once for all that read on the same day: for them the same years are plain."""
+def _said(value: Value, language: str, _read_on: dt.date | None, _region: str) -> str:
+    """Said once for all that read on the same day, for whom the same years are plain, and in the
+    same region.
+    """
     worded = _worded(value, language)
     return f"{worded:g}" if isinstance(worded, float) else str(worded)
 
 
 def _message(phrase: Phrase, language: str) -> str:
-    messages = bundle(language)
+    messages = bundle(language, spoken_region())
     if language != FIRST and not messages.has_message(phrase.says):
         return _message(phrase, FIRST)
     pattern = messages.get_message(phrase.says).value
@@ -127,7 +132,7 @@ def _plural(worded: str | int) -> str | FluentType:
 
 
 def _row(row: Row, language: str) -> str:
-    words = rows(language).get(row.known_id, row.words)
+    words = regional(rows(language).get(row.known_id, row.words), language, spoken_region())
     for name, value in row.values:
         words = words.replace("{" + name + "}", said(value, language))
     return words

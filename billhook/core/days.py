@@ -9,21 +9,17 @@ from __future__ import annotations
 
 import datetime as dt
 
-from .words.dates import day_words
+from .words.values import Value, say
 
 _YEAR = 366
 _EARLIEST = dt.date(1900, 1, 1)
 
 
-def _between(day: dt.date, first: dt.date, last: dt.date) -> str | None:
-    return (
-        None
-        if first <= day <= last
-        else f"must lie between {day_words(first)} and {day_words(last)}"
-    )
+def _between(day: dt.date, first: dt.date, last: dt.date) -> Value | None:
+    return None if first <= day <= last else say("bad-between", low=first, high=last)
 
 
-def seen_problem(day: dt.date, said_on: dt.date) -> str | None:
+def seen_problem(day: dt.date, said_on: dt.date) -> Value | None:
     """What is wrong with a day seen, flush or frost or harvest: not more than a year ahead or ten
     back. None where it makes sense.
     """
@@ -32,20 +28,18 @@ def seen_problem(day: dt.date, said_on: dt.date) -> str | None:
     )
 
 
-def done_problem(day: dt.date | None, today: dt.date) -> str | None:
+def done_problem(day: dt.date | None, today: dt.date) -> Value | None:
     """What is wrong with a day on which something was done; it is over, and within living
     memory.
     """
     if day is None:
         return None
     return (
-        "lies in the future; write down what was done"
-        if day > today
-        else _between(day, _EARLIEST, today)
+        say("bad-lies-in-the-future-write-down") if day > today else _between(day, _EARLIEST, today)
     )
 
 
-def planned_problem(day: dt.date | None, today: dt.date, years: int = 3) -> str | None:
+def planned_problem(day: dt.date | None, today: dt.date, years: int = 3) -> Value | None:
     """What is wrong with a day for which something is planned, at most so many years ahead; a sheet
     may be of a day that is over.
     """
@@ -58,6 +52,10 @@ def planned_problem(day: dt.date | None, today: dt.date, years: int = 3) -> str 
     )
 
 
-def planted_problem(year: int, today: dt.date) -> str | None:
+def planted_problem(year: int, today: dt.date) -> Value | None:
     """What is wrong with a year of planting; one may plan the next."""
-    return None if 1850 <= year <= today.year + 1 else f"must lie between 1850 and {today.year + 1}"
+    return (
+        None
+        if 1850 <= year <= today.year + 1
+        else say("bad-between", low=1850, high=today.year + 1)
+    )

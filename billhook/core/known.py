@@ -11,7 +11,7 @@ from dataclasses import dataclass
 from types import MappingProxyType
 
 from .errors import UnknownKnowledge
-from .words.values import Row, Value
+from .words.values import Row, Value, listed, say
 
 Scalar = float | str | bool | tuple[float, ...]
 
@@ -114,7 +114,7 @@ class Knowledge:
         try:
             return self._values[known_id]
         except KeyError:
-            raise UnknownKnowledge(f"the catalogue holds no value {known_id!r}") from None
+            raise UnknownKnowledge(say("bad-unknown-value", id=known_id)) from None
 
     def __contains__(self, known_id: str) -> bool:
         return known_id in self._values
@@ -168,7 +168,7 @@ class Knowledge:
         for known_id in known_ids:
             if known_id in self._values:
                 return self._values[known_id]
-        raise UnknownKnowledge(f"the catalogue holds none of {', '.join(known_ids)}")
+        raise UnknownKnowledge(say("bad-unknown-value", id=listed(known_ids)))
 
     def with_more(self, values: Mapping[str, Known]) -> Knowledge:
         """The same knowledge with further values, as for a species of one's own."""

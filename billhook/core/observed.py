@@ -10,6 +10,7 @@ from typing import Literal, get_args
 from .days import seen_problem
 from .frost.classes import CLASSES
 from .season.seen import OBSERVABLE, Observable
+from .words.values import Diameter, Length, Value, Weight, listed, say
 
 SaidKind = Literal[
     "condition",
@@ -70,36 +71,36 @@ MEASURED: dict[str, tuple[float, float]] = {
     "winter_room_m": (0.5, 10.0),
     "regrown_m": (0.01, 5.0),
 }
-SAYS: dict[str, str] = {
-    "condition": "condition",
-    "vigour": "vigour",
-    "freeze_class": "what the frost killed",
-    "fruit_on": "fruit on it",
-    "frost_ahead": "frost in the forecast",
-    "low_bloom": "where the bloom sat",
-    "frost_above": "frost above the union",
-    "frost_below": "frost below the union",
-    "too_tall": "height for its winter room",
-    "ground": "the ground under it",
-    "shelter": "shelter from frost",
-    "prized": "a tree one would not lose",
-    "bark": "how far bark is green when scratched",
-    "trunk_mm": "trunk",
-    "height_m": "height",
-    "spread_m": "spread",
-    "first_branch_m": "height of its first branches",
-    "winter_room_m": "height of its winter room",
-    "regrown_m": "shoots grown at its cuts",
-    "flush_start": "first flush",
-    "flush_hard": "leaves hard",
-    "bloom_start": "first flowers open",
-    "harvest_start": "first fruit picked",
-    "harvest_end": "last fruit picked",
-    "first_frost": "first frost",
-    "last_frost": "last frost",
-    "carry_out": "carried out",
-    "carry_in": "carried in",
-    "frost_open": "the day cuts open after the frost",
+SAYS: dict[str, Value] = {
+    "condition": say("seen-condition"),
+    "vigour": say("seen-vigour"),
+    "freeze_class": say("seen-freeze-class"),
+    "fruit_on": say("seen-fruit-on"),
+    "frost_ahead": say("seen-frost-ahead"),
+    "low_bloom": say("seen-low-bloom"),
+    "frost_above": say("seen-frost-above"),
+    "frost_below": say("seen-frost-below"),
+    "too_tall": say("seen-too-tall"),
+    "ground": say("seen-ground"),
+    "shelter": say("seen-shelter"),
+    "prized": say("seen-prized"),
+    "bark": say("seen-bark"),
+    "trunk_mm": say("seen-trunk-mm"),
+    "height_m": say("seen-height-m"),
+    "spread_m": say("seen-spread-m"),
+    "first_branch_m": say("seen-first-branch-m"),
+    "winter_room_m": say("seen-winter-room-m"),
+    "regrown_m": say("seen-regrown-m"),
+    "flush_start": say("seen-flush-start"),
+    "flush_hard": say("seen-flush-hard"),
+    "bloom_start": say("seen-bloom-start"),
+    "harvest_start": say("seen-harvest-start"),
+    "harvest_end": say("seen-harvest-end"),
+    "first_frost": say("seen-first-frost"),
+    "last_frost": say("seen-last-frost"),
+    "carry_out": say("seen-carry-out"),
+    "carry_in": say("seen-carry-in"),
+    "frost_open": say("seen-frost-open"),
 }
 """What an observation is of, in the grower's words."""
 OTHERS = ("regrown_m", "frost_open", "frost_look", "cut_test", "grow_on")
@@ -108,33 +109,36 @@ TAKEN_OUT = ""
 """The value that takes an entry out without putting another in its place."""
 
 
-def value_words(kind: str, value: str) -> str:
-    """A value as it is said."""
-    return value
+def measure(field: str, number: float) -> Value:
+    """A number as the measure that the name of its field tells: metres, millimetres, kilograms."""
+    kinds = {"m": Length, "mm": Diameter, "kg": Weight}
+    made = kinds.get(field.rsplit("_", 1)[-1])
+    return number if made is None else made(number)
 
 
-def _unit(kind: str) -> str:
-    """The unit that a measured kind is in, by its name."""
-    return next((f" {u}" for u in ("mm", "m") if kind.endswith(f"_{u}")), "")
-
-
-def value_problem(kind: str, value: str, said_on: dt.date) -> str | None:
+def value_problem(kind: str, value: str, said_on: dt.date) -> Value | None:
     """What is wrong with the value of an observation, None for one that can be used. Kinds that
     others look after are let through.
     """
     if kind in WORDS:
-        return None if value in WORDS[kind] else f"must be one of {', '.join(WORDS[kind])}"
+        return (
+            None if value in WORDS[kind] else say("bad-must-be-one-of", known=listed(WORDS[kind]))
+        )
     if kind in MEASURED:
         low, high = MEASURED[kind]
         try:
             within = low <= float(value) <= high
         except ValueError:
             within = False
-        return None if within else f"must be a number between {low:g} and {high:g}{_unit(kind)}"
+        return (
+            None
+            if within
+            else say("bad-number-between", low=measure(kind, low), high=measure(kind, high))
+        )
     if kind in OBSERVABLE or (kind == "frost_open" and value != "none"):
         try:
             day = dt.date.fromisoformat(value)
         except ValueError:
-            return "must be a date, as YYYY-MM-DD"
+            return say("bad-must-be-a-date-as-yyyy")
         return seen_problem(day, said_on)
     return None

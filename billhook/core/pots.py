@@ -9,7 +9,7 @@ from .errors import invalid
 from .known import Knowledge
 from .reasons import Reason
 from .words.units import Units
-from .words.values import Length, say
+from .words.values import Length, listed, say
 
 
 def fits(pot_l: float, height_m: float, room_m: float) -> bool:
@@ -64,9 +64,7 @@ def pot_cap(
     if winter_room_m is not None:
         room = winter_room_m - pot_height_m - know.number("pot/season-growth")
         if room <= 0:
-            raise invalid(
-                "/winter_room_m", "leaves no height for a tree above its pot and a season's growth"
-            )
+            raise invalid("/winter_room_m", say("bad-leaves-no-height-for-a-tree"))
         reasons.append(
             Reason(
                 "winter-room",
@@ -100,7 +98,7 @@ def tip_dieback(know: Knowledge, dead_tips: float, height_m: float, stage: str) 
     Raises: InvalidInput for a stage that is not known.
     """
     if stage not in know.rows("dieback-stage"):
-        raise invalid("/stage", f"must be one of {', '.join(know.rows('dieback-stage'))}")
+        raise invalid("/stage", say("bad-must-be-one-of", known=listed(know.rows("dieback-stage"))))
     row = next((r for r in _ROWS if dead_tips >= know.number(f"tip-dieback/{r}/tips-from")), None)
     if row is None:
         text = say("tips-accident")

@@ -12,6 +12,7 @@ from dataclasses import dataclass, replace
 from pathlib import Path
 
 from ..core.errors import invalid
+from ..core.words.values import say
 from ..services.workplace import Workplace
 from ..store.database import Store
 from .build import PUT_ON, build_demo, in_the_making
@@ -54,10 +55,10 @@ class Mover:
         under way to another.
         """
         if not dt.date(2020, 1, 1) <= day <= dt.date(2060, 12, 31):
-            raise invalid("/day", "must lie between 2020 and 2060")
+            raise invalid("/day", say("bad-between", low=2020, high=2060))
         with self._lock:
             if self.going and not self.going.failed:
-                raise invalid("/day", "the demo is under way to another day already")
+                raise invalid("/day", say("bad-the-demo-is-under-way-to"))
             self.going = Going(day, 0, in_the_making(self.at).steps)
         threading.Thread(target=self._run, args=(day,), daemon=True).start()
 

@@ -19,6 +19,7 @@ from typing import Any
 from ..core.season.station import StationDay
 from ..core.words.columns import Heads
 from ..core.words.units import celsius
+from ..core.words.values import Rounded, Value, say
 from .table import reader_of
 
 _NAMES = {
@@ -45,7 +46,7 @@ class DayProblem:
 
     line: int
     column: str
-    message: str
+    message: Value
     accept: str | None = None
 
 
@@ -66,7 +67,12 @@ def read_days(text: str, accept: Iterable[str] = (), heads: Heads | None = None)
         return _read(reader, set(accept), heads or Heads())
     except csv.Error as error:
         return DaysRead(
-            (), (DayProblem(max(1, reader.line_num), "", f"cannot be read as CSV: {error}"),)
+            (),
+            (
+                DayProblem(
+                    max(1, reader.line_num), "", say("bad-cannot-be-read-as-csv", error=str(error))
+                ),
+            ),
         )
 
 
@@ -84,9 +90,9 @@ def _read(reader: Any, accepted: set[str], heads: Heads) -> DaysRead:
     )
     for name in ("tmin", "tmax"):
         if column[name] is None:
-            problems.append(DayProblem(1, name, f"there is no column {name}"))
+            problems.append(DayProblem(1, name, say("bad-there-is-no-column", name=name)))
     if not dated:
-        problems.append(DayProblem(1, "date", "there is no column date, nor day, month and year"))
+        problems.append(DayProblem(1, "date", say("bad-there-is-no-column-date-nor")))
     if problems:
         return DaysRead((), tuple(problems))
     rows: list[tuple[int, StationDay]] = []
@@ -104,15 +110,12 @@ def _read(reader: Any, accepted: set[str], heads: Heads) -> DaysRead:
                     DayProblem(
                         line,
                         "date",
-                        (
-                            f"{missing} day{'s are' if missing > 1 else ' is'} missing after "
-                            f"{a.date.isoformat()}"
-                        ),
+                        say("bad-days-missing", n=missing, day=a.date.isoformat()),
                         "gaps",
                     )
                 )
     if not rows and not problems:
-        problems.append(DayProblem(0, "date", "the list holds no day"))
+        problems.append(DayProblem(0, "date", say("bad-the-list-holds-no-day")))
     return DaysRead(tuple(day for _, day in rows), tuple(sorted(problems, key=lambda p: p.line)))
 
 
@@ -131,10 +134,12 @@ def _row(
     try:
         date = dt.date.fromisoformat(words)
     except ValueError:
-        problems.append(DayProblem(line, "date", f"{words!r} is no date, as YYYY-MM-DD"))
+        problems.append(DayProblem(line, "date", say("bad-is-no-date-as-yyyy-mm", words=words)))
         return
     if not 1900 <= date.year <= 2199:
-        problems.append(DayProblem(line, "date", f"{words!r} must lie between 1900 and 2199"))
+        problems.append(
+            DayProblem(line, "date", say("bad-must-lie-between-1900-and-2199", words=words))
+        )
         return
     figures: dict[str, float | None] = {}
     for name in ("tmin", "tmax", "rain"):
@@ -142,10 +147,10 @@ def _row(
         try:
             figures[name] = float(raw) if raw not in ("", "NA", "NaN", "nan", "-") else None
         except ValueError:
-            problems.append(DayProblem(line, name, f"{raw!r} is no number"))
+            problems.append(DayProblem(line, name, say("bad-is-no-number", raw=raw)))
             return
     if figures["rain"] is not None and figures["rain"] < 0:
-        problems.append(DayProblem(line, "rain", "rain is never less than nothing"))
+        problems.append(DayProblem(line, "rain", say("bad-rain-is-never-less-than-nothing")))
         return
     rows.append((line, StationDay(date, figures["tmin"], figures["tmax"], figures["rain"])))
 
@@ -164,7 +169,7 @@ def _converted(
             DayProblem(
                 0,
                 "tmax",
-                f"the mean maximum is {sum(maxima) / len(maxima):.0f}: this looks like °F",
+                say("bad-the-mean-maximum-is-this-looks", n=Rounded(sum(maxima) / len(maxima), 0)),
                 "fahrenheit",
             )
         )
@@ -178,7 +183,11 @@ def _converted(
         for name, value in (("tmin", day.tmin_c), ("tmax", day.tmax_c)):
             if value is not None and not _LOW <= value <= _HIGH:
                 problems.append(
-                    DayProblem(line, name, f"{value:g} °C lies outside {_LOW:g} to {_HIGH:g} °C")
+                    DayProblem(
+                        line,
+                        name,
+                        say("bad-c-lies-outside-to-c", value=value, low=_LOW, high=_HIGH),
+                    )
                 )
     return rows
 
@@ -199,16 +208,21 @@ def _turned(
             DayProblem(
                 0,
                 "tmin",
-                (
-                    f"on {len(wrong)} of {len(both)} days the minimum lies above the maximum: "
-                    "the columns look swapped"
-                ),
+                (say("bad-on-of-days-the-minimum-lies", n=len(wrong), n2=len(both))),
                 "swapped",
             )
         )
         return rows
     problems += [
-        DayProblem(n, "tmax", f"the maximum {d.tmax_c:g} lies below the minimum {d.tmin_c:g}")
+        DayProblem(
+            n,
+            "tmax",
+            say(
+                "bad-the-maximum-lies-below-the-minimum",
+                tmax_c=d.tmax_c or 0.0,
+                tmin_c=d.tmin_c or 0.0,
+            ),
+        )
         for n, d in wrong
     ]
     return rows
@@ -226,7 +240,11 @@ def _once(
                     DayProblem(
                         line,
                         "date",
-                        f"{day.date.isoformat()} stands on line {first[day.date]} already",
+                        say(
+                            "bad-stands-on-line-already",
+                            what=day.date.isoformat(),
+                            line=first[day.date],
+                        ),
                         "duplicates",
                     )
                 )

@@ -11,6 +11,7 @@ from typing import Any
 
 from ..core.ground import Spot, crosses_itself, in_plan, longest_side_deg, rows_within
 from ..core.known import Knowledge
+from ..core.words.values import say
 from .tree_csv import COLUMNS, MAX_LINES, NEEDED, LineProblem, Spoken, TreeLine, read_cells
 
 _DIGITS = 7  # a centimetre on the ground
@@ -74,11 +75,11 @@ def read_geojson(text: str, know: Knowledge, corner: Spot, spoken: Spoken | None
         features = json.loads(text)["features"]
         assert isinstance(features, list)
     except (ValueError, KeyError, TypeError, AssertionError, RecursionError):
-        read.problems.append(LineProblem(1, "", "is no GeoJSON feature collection"))
+        read.problems.append(LineProblem(1, "", say("bad-is-no-geojson-feature-collection")))
         return read
     for n, feature in enumerate(features, 1):
         if len(read.trees) >= MAX_LINES:
-            read.problems.append(LineProblem(n, "", f"more than {MAX_LINES - 1:,} trees"))
+            read.problems.append(LineProblem(n, "", say("bad-more-than-trees", n=MAX_LINES - 1)))
             break
         try:
             geometry = feature["geometry"]
@@ -94,9 +95,11 @@ def read_geojson(text: str, know: Knowledge, corner: Spot, spoken: Spoken | None
                 case "LineString":
                     pass  # rows are told by their trees
                 case _:
-                    read.problems.append(LineProblem(n, "", f"a {kind} is neither tree nor block"))
+                    read.problems.append(
+                        LineProblem(n, "", say("bad-a-is-neither-tree-nor-block", kind=kind))
+                    )
         except (KeyError, TypeError, ValueError, IndexError, AttributeError):
-            read.problems.append(LineProblem(n, "", "is no feature with places on the earth"))
+            read.problems.append(LineProblem(n, "", say("bad-is-no-feature-with-places-on")))
     return read
 
 
@@ -124,7 +127,8 @@ def _add(read: Read, n: int, cells: dict[str, str], know: Knowledge) -> bool:
     tree = TreeLine(**values)  # type: ignore[arg-type]  # read by its column
     before = read.standing.setdefault((tree.block, tree.row, tree.place), n)
     if before != n:
-        says = f"{tree.block} {tree.row}·{tree.place} is feature {before} already"
+        what = f"{tree.block} {tree.row}·{tree.place}"
+        says = say("bad-is-feature-already", what=what, feature=before)
         read.problems.append(LineProblem(n, "place", says))
         return False
     read.trees.append(tree)
@@ -138,10 +142,10 @@ def _number(
     try:
         value = float(given[name])
     except (KeyError, TypeError, ValueError):
-        read.problems.append(LineProblem(n, name, f"{name} is missing, or is no number"))
+        read.problems.append(LineProblem(n, name, say("bad-is-missing-or-is-no-number", name=name)))
         return None
     if not low <= value <= high:
-        read.problems.append(LineProblem(n, name, f"must be between {low:g} and {high:g}"))
+        read.problems.append(LineProblem(n, name, say("bad-between", low=low, high=high)))
         return None
     return value
 
@@ -151,16 +155,16 @@ def _block(
 ) -> None:
     corners = tuple(ring[:-1] if ring[0] == ring[-1] else ring)
     if len(corners) < 3:
-        read.problems.append(LineProblem(n, "", "an outline has at least three corners"))
+        read.problems.append(LineProblem(n, "", say("bad-an-outline-has-at-least-three")))
         return
     if crosses_itself(corners):
-        read.problems.append(LineProblem(n, "", "its outline crosses itself"))
+        read.problems.append(LineProblem(n, "", say("bad-its-outline-crosses-itself")))
         return
     cells = _cells(given)
     cells["block"] = cells.get("block") or str(given.get("name") or "").strip()
     read.outlines.append(Outline(n, cells["block"][:60], corners))
     if "species" not in cells:
-        read.problems.append(LineProblem(n, "species", "species is missing"))
+        read.problems.append(LineProblem(n, "species", say("bad-species-is-missing")))
         return
     least, most = (know.number(f"planting/spacing-{end}") for end in ("least", "most"))
     apart, step = (_number(read, n, given, name, least, most) for name in _SPACING[:2])
@@ -173,10 +177,10 @@ def _block(
         return
     rows = rows_within(corners, apart, step, bearing)
     if sum(len(row) for row in rows) + len(read.trees) >= MAX_LINES:
-        read.problems.append(LineProblem(n, "", f"more than {MAX_LINES - 1:,} trees"))
+        read.problems.append(LineProblem(n, "", say("bad-more-than-trees", n=MAX_LINES - 1)))
         return
     if not rows:
-        read.problems.append(LineProblem(n, "", "no row fits into it"))
+        read.problems.append(LineProblem(n, "", say("bad-no-row-fits-into-it")))
     for r, row in enumerate(rows, 1):
         for p, (x, y) in enumerate(row, 1):
             at = {"row": str(r), "place": str(p), "x": f"{x:.2f}", "y": f"{y:.2f}"}

@@ -24,10 +24,12 @@ class Entry:
     sequence: int = 0
 
 
-def write_calendar(name: str, entries: Iterable[Entry], made_at: dt.datetime) -> bytes:
-    """A calendar of entries. ``made_at``: aware, in UTC."""
+def write_calendar(
+    name: str, language: str, entries: Iterable[Entry], made_at: dt.datetime
+) -> bytes:
+    """A calendar of entries in a language. ``made_at``: aware, in UTC."""
     calendar = Calendar()
-    calendar.add("prodid", "-//Billhook//Pruning calendar//EN")
+    calendar.add("prodid", f"-//Billhook//Pruning calendar//{language.upper()}")
     calendar.add("version", "2.0")
     calendar.add("method", "PUBLISH")
     calendar.add("x-wr-calname", " ".join(name.split()))  # a name in two lines stays one

@@ -43,9 +43,16 @@ class Printed:
 
 
 def write_report(
-    title: str, lines: Sequence[str], tables: Sequence[Printed], paper: Paper = "a4"
+    title: str,
+    lines: Sequence[str],
+    tables: Sequence[Printed],
+    paper: Paper,
+    nothing: str,
+    language: str,
 ) -> bytes:
-    """The report as PDF bytes; every word is in its language already."""
+    """The report as PDF bytes; every word is in its language already. nothing: stands for a table
+    without rows.
+    """
     out = io.BytesIO()
     document = SimpleDocTemplate(
         out,
@@ -55,7 +62,7 @@ def write_report(
         topMargin=_MARGIN,
         bottomMargin=_MARGIN,
         title=title,
-        lang="en",
+        lang=language,
         invariant=True,
     )
     parts: list[object] = [Paragraph(escape(title), _TITLE)]
@@ -63,7 +70,7 @@ def write_report(
     for table in tables:
         parts.append(Paragraph(escape(table.heading), _PART))
         if not table.rows:
-            parts.append(Paragraph("Nothing.", _TEXT))
+            parts.append(Paragraph(escape(nothing), _TEXT))
             continue
         cells = [[Paragraph(escape(c), _HEAD) for c in table.head]]
         cells += [[Paragraph(escape(c), _TEXT) for c in row] for row in table.rows]

@@ -15,6 +15,7 @@ from ..core.words.columns import Heads
 from ..core.words.grammar import Grammar
 from ..core.words.kinds import kind_names, plain_words, stock_names
 from ..core.words.units import M_PER_FOOT, Units
+from ..core.words.values import Value, listed, say
 from .table import defused, reader_of, undefused
 
 
@@ -46,7 +47,7 @@ class LineProblem:
 
     line: int
     column: str
-    message: str
+    message: Value
 
 
 COLUMNS = [f.name for f in fields(TreeLine)]
@@ -94,7 +95,11 @@ def read_trees(
     try:
         return _read(reader, know, told, spoken)
     except csv.Error as error:
-        return [], [LineProblem(max(1, reader.line_num), "", f"cannot be read as CSV: {error}")]
+        return [], [
+            LineProblem(
+                max(1, reader.line_num), "", say("bad-cannot-be-read-as-csv", error=str(error))
+            )
+        ]
 
 
 def _head_problems(names: Sequence[str], heads: Heads) -> list[LineProblem]:
@@ -102,17 +107,17 @@ def _head_problems(names: Sequence[str], heads: Heads) -> list[LineProblem]:
     known = [heads.column(c, "metric")[0] for c in COLUMNS]
     return [
         *(
-            LineProblem(1, n, f"there is no column {n!r}; known are {', '.join(known)}")
+            LineProblem(1, n, say("bad-there-is-no-column-known-are", n=n, known=listed(known)))
             for n in names
             if n not in COLUMNS and n not in _FEET
         ),
         *(
-            LineProblem(1, n, f"the column {heads.column(n, 'metric')[0]!r} is missing")
+            LineProblem(1, n, say("bad-the-column-is-missing", n=heads.column(n, "metric")[0]))
             for n in NEEDED
             if n not in names
         ),
         *(
-            LineProblem(1, n, f"the column {n!r} says again what another one says")
+            LineProblem(1, n, say("bad-the-column-says-again-what-another", n=n))
             for nth, n in enumerate(names)
             if meant[nth] in meant[:nth]
         ),
@@ -136,7 +141,7 @@ def _read(
             told(line)
         if line > MAX_LINES:
             problems.append(
-                LineProblem(line, "", f"more than {MAX_LINES - 1:,} lines; split the list")
+                LineProblem(line, "", say("bad-more-than-lines-split-the-list", n=MAX_LINES - 1))
             )
             break
         cells = {name: undefused(cell.strip()) for name, cell in zip(names, row, strict=False)}
@@ -153,14 +158,18 @@ def _read(
                 LineProblem(
                     line,
                     "place",
-                    f"{tree.block} {tree.row}·{tree.place} stands on line {seen[key]} already",
+                    say(
+                        "bad-stands-on-line-already",
+                        what=f"{tree.block} {tree.row}·{tree.place}",
+                        line=seen[key],
+                    ),
                 )
             )
         seen[key] = line
         if tree.x is not None and tree.y is not None:
             spot = (round(tree.x, 2), round(tree.y, 2))
             if spot in spots:
-                says = f"stands on the very spot of the tree on line {spots[spot]}"
+                says = say("bad-on-the-spot-of-line", line=spots[spot])
                 problems.append(LineProblem(line, "x", says))
             spots[spot] = line
         found.append(tree)
@@ -180,21 +189,26 @@ def read_cells(
         if not cell:
             if column in NEEDED:
                 called = spoken.heads.column(column, "metric")[0]
-                wrong.append(LineProblem(line, column, f"{called} is missing"))
+                wrong.append(LineProblem(line, column, say("bad-is-missing", called=called)))
             continue
         if column in _RANGES:
             low, high = _RANGES[column]
             try:
                 number = float(cell.replace(",", ".")) * factor
             except ValueError:
-                wrong.append(LineProblem(line, named, f"{cell!r} is not a number"))
+                wrong.append(LineProblem(line, named, say("bad-is-not-a-number", cell=cell)))
                 continue
             if not low <= number <= high:
-                span = f"{low / factor:.4g} and {high / factor:.4g}"
-                wrong.append(LineProblem(line, named, f"must be between {span}"))
+                wrong.append(
+                    LineProblem(
+                        line,
+                        named,
+                        say("bad-between", low=f"{low / factor:.4g}", high=f"{high / factor:.4g}"),
+                    )
+                )
             elif column in ("row", "place", "planted_year"):
                 if number != int(number):
-                    wrong.append(LineProblem(line, column, "must be a whole number"))
+                    wrong.append(LineProblem(line, column, say("bad-must-be-a-whole-number")))
                 values[column] = int(number)
             else:
                 values[column] = number
@@ -206,7 +220,9 @@ def read_cells(
             ]
             found = _known(know, spoken.grammars, table, cell)
             if found is None:
-                wrong.append(LineProblem(line, column, f"{cell!r} is not in the catalogue"))
+                wrong.append(
+                    LineProblem(line, column, say("bad-is-not-in-the-catalogue", word=cell))
+                )
             values[column] = found
     if (
         not wrong
@@ -214,7 +230,11 @@ def read_cells(
         and know.text(f"cultivars/{values['cultivar']}/species") != values["species"]
     ):
         wrong.append(
-            LineProblem(line, "cultivar", f"{cells['cultivar']!r} is not a {cells['species']}")
+            LineProblem(
+                line,
+                "cultivar",
+                say("bad-is-not-a", cultivar=cells["cultivar"], species=cells["species"]),
+            )
         )
     return values, wrong
 

@@ -20,6 +20,7 @@ from sqlalchemy.sql import ColumnElement
 from sqlmodel import Field, Session, SQLModel, col
 
 from ..core.errors import BillhookError, refuse
+from ..core.words.values import say
 
 
 def new_id() -> str:
@@ -75,7 +76,7 @@ class DoneAlready(BillhookError):
     """This act was written before. ``seq``: its number then."""
 
     def __init__(self, act_id: str, seq: int) -> None:
-        super().__init__("That was taken already.")
+        super().__init__(say("bad-taken-already"))
         self.act_id, self.seq = act_id, seq
 
 

@@ -6,6 +6,7 @@ import datetime as dt
 
 from sqlmodel import Session, col, select
 
+from ..core.words.values import say
 from .crew_tables import Away, CrewFix, CrewKept
 from .database import NotFound
 
@@ -20,7 +21,7 @@ def away(session: Session, away_id: str) -> Away:
     """One span of days off. Raises: NotFound."""
     found = session.get(Away, away_id)
     if found is None:
-        raise NotFound(f"there are no days off {away_id}")
+        raise NotFound(say("bad-there-are-no-days-off", away_id=away_id))
     return found
 
 

@@ -16,18 +16,19 @@ from sqlalchemy.exc import OperationalError
 from sqlmodel import Session, create_engine
 
 from ..core.errors import BillhookError
+from ..core.words.values import Value, say
 from . import acts, changes
 from .full import on_disk
 from .upgrade import bring_up_to_date
 
 _BUSY_MS = 15_000
-_BUSY = "Somebody else is writing just now. Nothing of yours is lost: try again."
+_BUSY = say("bad-busy")
 
 
 class StaleVersion(BillhookError):
     """Somebody else changed the same thing in the meantime. ``current`` says what holds now."""
 
-    def __init__(self, message: str, current: dict[str, object]) -> None:
+    def __init__(self, message: Value, current: dict[str, object]) -> None:
         super().__init__(message)
         self.current = current
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from sqlmodel import Session, col, delete, select
 
+from ..core.words.values import Value, say
 from .frost_tables import FrostAssessment, Scratch
 from .picture_tables import Photo
 from .tables import (
@@ -24,15 +25,15 @@ from .walk_tables import Walk
 from .work_tables import LogEntry, Plan
 
 _HISTORY = (
-    (LogEntry, "a log"),
-    (Plan, "a cut sheet"),
-    (Walk, "a walk"),
-    (Photo, "photos"),
-    (Scratch, "scratches"),
+    (LogEntry, say("history-log")),
+    (Plan, say("history-sheet")),
+    (Walk, say("history-walk")),
+    (Photo, say("history-photos")),
+    (Scratch, say("history-scratches")),
 )
 
 
-def history_of(session: Session, tree_id: str) -> list[str]:
+def history_of(session: Session, tree_id: str) -> list[Value]:
     """What a tree has that is kept, in words; nothing for one that was only entered."""
     return [
         words

@@ -15,6 +15,7 @@ from sqlmodel import Session, col, select
 from ..core.choice import one_of
 from ..core.frame.model import FLUSHES, STATES, Frame, Limb, Trunk
 from ..core.frame.whole import Size, size_of
+from ..core.words.values import say
 from .acts import new_id
 from .database import NotFound, StaleVersion
 from .lights import lights
@@ -55,7 +56,7 @@ def frame_row(session: Session, frame_id: str) -> FrameRow:
     """One frame. Raises: NotFound."""
     found = session.get(FrameRow, frame_id)
     if found is None:
-        raise NotFound(f"there is no frame {frame_id}")
+        raise NotFound(say("bad-there-is-no-frame", frame_id=frame_id))
     return found
 
 
@@ -251,7 +252,7 @@ def add_frame(
     newest = current_row(session, stem.id)
     if (newest.id if newest else None) != previous_id:
         raise StaleVersion(
-            "Someone else measured or cut this tree in the meantime.",
+            say("bad-someone-else-measured-or-cut-this"),
             {"frame_id": newest.id if newest else None},
         )
     row = _frame_row(stem.tree_id, stem.id, frame, date, origin, newest, frame_id)

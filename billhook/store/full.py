@@ -11,6 +11,7 @@ from contextlib import contextmanager
 from sqlalchemy.exc import OperationalError
 
 from ..core.errors import BillhookError
+from ..core.words.values import say
 
 _FULL = "full"
 _FULL_OF_DISK = (errno.ENOSPC, errno.EDQUOT, errno.EFBIG)
@@ -22,13 +23,7 @@ class CannotWrite(BillhookError):
     """Nothing was written, since the disk took nothing."""
 
     def __init__(self, full: bool) -> None:
-        super().__init__(
-            "The disk of the computer that runs Billhook is full. Nothing was written; make room "
-            "there, then send it again."
-            if full
-            else "The disk of the computer that runs Billhook cannot be written to. Nothing was "
-            "written; look at it, then send it again."
-        )
+        super().__init__(say("bad-disk-full") if full else say("bad-disk-does-not-write"))
 
 
 @contextmanager

@@ -8,6 +8,7 @@ from collections.abc import Sequence
 
 from sqlmodel import Session, col, select
 
+from ..core.words.values import say
 from .database import NotFound
 from .tables import PutOff, Task
 from .work_tables import CutCount, LogEntry
@@ -34,7 +35,7 @@ def entry(session: Session, entry_id: str) -> LogEntry:
     """One entry. Raises: NotFound."""
     found = session.get(LogEntry, entry_id)
     if found is None:
-        raise NotFound(f"there is no log entry {entry_id}")
+        raise NotFound(say("bad-there-is-no-log-entry", entry_id=entry_id))
     return found
 
 
@@ -70,7 +71,7 @@ def task(session: Session, task_id: str) -> Task:
     """One task. Raises: NotFound."""
     found = session.get(Task, task_id)
     if found is None:
-        raise NotFound(f"there is no task {task_id}")
+        raise NotFound(say("bad-there-is-no-task", task_id=task_id))
     return found
 
 

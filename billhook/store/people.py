@@ -6,6 +6,7 @@ from collections.abc import Iterable
 
 from sqlmodel import Session, col, select
 
+from ..core.words.values import say
 from .crew import forget_person
 from .database import NotFound
 from .people_tables import Assignment, Person
@@ -20,7 +21,7 @@ def person(session: Session, person_id: str) -> Person:
     """One of them. Raises: NotFound."""
     found = session.get(Person, person_id)
     if found is None:
-        raise NotFound(f"person {person_id}")
+        raise NotFound(say("bad-person", person_id=person_id))
     return found
 
 

@@ -7,6 +7,7 @@ from sqlmodel import Session, col, select
 
 from ..core.choice import one_of
 from ..core.words.units import UNITS, Units
+from ..core.words.values import say
 from .database import NotFound
 from .tables import Block, Holding, Place, Row, Site, SiteNormals, Tree
 
@@ -31,7 +32,7 @@ def site(session: Session, site_id: str) -> Site:
     """One site. Raises: NotFound."""
     found = session.get(Site, site_id)
     if found is None:
-        raise NotFound(f"there is no site {site_id}")
+        raise NotFound(say("bad-there-is-no-site", site_id=site_id))
     return found
 
 
@@ -43,7 +44,7 @@ def normals(session: Session, site_id: str) -> SiteNormals:
         .order_by(col(SiteNormals.seq).desc())
     ).first()
     if found is None:
-        raise NotFound(f"site {site_id} has no normals")
+        raise NotFound(say("bad-site-has-no-normals", site_id=site_id))
     return found
 
 
@@ -56,7 +57,7 @@ def block(session: Session, block_id: str) -> Block:
     """One block. Raises: NotFound."""
     found = session.get(Block, block_id)
     if found is None:
-        raise NotFound(f"there is no block {block_id}")
+        raise NotFound(say("bad-there-is-no-block", block_id=block_id))
     return found
 
 
@@ -74,7 +75,7 @@ def row(session: Session, row_id: str) -> Row:
     """One row. Raises: NotFound."""
     found = session.get(Row, row_id)
     if found is None:
-        raise NotFound(f"there is no row {row_id}")
+        raise NotFound(say("bad-there-is-no-row", row_id=row_id))
     return found
 
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from sqlmodel import Session, col, select
 
+from ..core.words.values import say
 from .acts import arrival
 from .database import NotFound
 from .work_tables import CutDone, LogEntry, Plan, PlanCut
@@ -15,7 +16,7 @@ def plan(session: Session, plan_id: str) -> Plan:
     """One plan. Raises: NotFound."""
     found = session.get(Plan, plan_id)
     if found is None:
-        raise NotFound(f"there is no cut sheet {plan_id}")
+        raise NotFound(say("bad-there-is-no-cut-sheet", plan_id=plan_id))
     return found
 
 

@@ -6,6 +6,7 @@ from collections.abc import Sequence
 
 from sqlmodel import Session, col, select
 
+from ..core.words.values import say
 from .database import NotFound
 from .tables import Rotation, Task
 from .work_tables import CutDone, Plan, PlanCut
@@ -15,7 +16,7 @@ def rotation(session: Session, rotation_id: str) -> Rotation:
     """One rotation. Raises: NotFound."""
     found = session.get(Rotation, rotation_id)
     if found is None:
-        raise NotFound(f"there is no rotation {rotation_id}")
+        raise NotFound(say("bad-there-is-no-rotation", rotation_id=rotation_id))
     return found
 
 

@@ -10,7 +10,8 @@ from sqlalchemy import func
 from sqlalchemy import select as joined_select
 from sqlmodel import Session, col, select
 
-from ..core.observed import SAYS, TAKEN_OUT, value_problem, value_words
+from ..core.observed import SAYS, TAKEN_OUT, value_problem
+from ..core.words.values import Value, say
 from .acts import Act, arrival
 from .aims import aims, nearest
 from .database import NotFound, StaleVersion
@@ -86,7 +87,7 @@ def several(session: Session, tree_ids: Sequence[str]) -> list[TreeRecord]:
             found.setdefault(row[0].id, _record(known, *row))
     for tree_id in tree_ids:
         if tree_id not in found:
-            raise NotFound(f"there is no tree {tree_id}")
+            raise NotFound(say("bad-there-is-no-tree", tree_id=tree_id))
     return [found[i] for i in tree_ids]
 
 
@@ -187,7 +188,7 @@ def tree_record(session: Session, tree_id: str) -> TreeRecord:
     """One tree. Raises: NotFound."""
     found = tree_records(session, tree_id)
     if not found:
-        raise NotFound(f"there is no tree {tree_id}")
+        raise NotFound(say("bad-there-is-no-tree", tree_id=tree_id))
     return found[0]
 
 
@@ -272,16 +273,13 @@ def not_overtaken(
     """
     held = observations(session, [scope_id]).get(scope_id, {}).get(kind)
     if as_of is not None and held is not None and held.act > as_of and held.value != value:
-        said = (
-            f"In the meantime somebody else wrote down {SAYS.get(kind, kind)}, "
-            f"{value_words(kind, held.value)}. That holds; look, then say it again."
-        )
+        said = say("bad-otherwise-meanwhile", what=SAYS.get(kind, kind), value=held.value)
         raise StaleVersion(
             said, {"id": held.id, "value": held.value, "date": held.date.isoformat()}
         )
 
 
-def odd_observations(session: Session) -> list[tuple[Observation, str]]:
+def odd_observations(session: Session) -> list[tuple[Observation, Value]]:
     """Entries whose value makes no sense, and what is wrong with each."""
     found = (
         (seen, value_problem(seen.kind, seen.value, said_on))
@@ -294,7 +292,7 @@ def observation(session: Session, observation_id: str) -> Observation:
     """One observation. Raises: NotFound."""
     found = session.get(Observation, observation_id)
     if found is None:
-        raise NotFound(f"there is no entry {observation_id}")
+        raise NotFound(say("bad-there-is-no-entry", observation_id=observation_id))
     return found
 
 

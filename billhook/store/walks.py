@@ -7,6 +7,7 @@ from dataclasses import dataclass
 
 from sqlmodel import Session, col, select
 
+from ..core.words.values import say
 from .acts import arrival
 from .database import NotFound
 from .walk_tables import Walk, WalkAnswer
@@ -27,7 +28,7 @@ def walk(session: Session, walk_id: str) -> Walk:
     """One walk, or the one it was merged into. Raises: NotFound."""
     found = session.get(Walk, walk_id)
     if found is None:
-        raise NotFound(f"there is no walk {walk_id}")
+        raise NotFound(say("bad-there-is-no-walk", walk_id=walk_id))
     return walk(session, found.into) if found.into else found
 
 

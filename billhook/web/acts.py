@@ -21,6 +21,7 @@ from sqlalchemy.exc import SQLAlchemyError
 
 from ..catalogue.wording import said
 from ..core.errors import BillhookError, refuse
+from ..core.words.values import say
 from ..services.book import taking_back
 from ..services.holding.identity import of_this_holding
 from ..store.acts import ID_TAKEN, Doing, doing, new_id, not_before
@@ -80,7 +81,7 @@ def _given_id() -> str | None:
     """The id that the request bears. Raises: InvalidInput for a header that is no UUID."""
     header = request.headers.get(ACT)
     if header is not None:
-        refuse({f"/{ACT}": None if _UUID.fullmatch(header) else "must be a UUID"})
+        refuse({f"/{ACT}": None if _UUID.fullmatch(header) else say("bad-must-be-a-uuid")})
         return header.lower()
     body = request.get_json(silent=True) if request.is_json else None
     found = body.get("id") if isinstance(body, dict) else None

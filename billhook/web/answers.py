@@ -15,6 +15,7 @@ from ..core.frame.geometry import Point
 from ..core.season.model import WORKS
 from ..core.season.today import work_words as words_of
 from ..core.words.kinds import kind_called
+from ..core.words.values import listed, say
 from ..services.book.logbook import LogLine
 from ..services.tree.views import FrameView
 from ..services.workplace import Workplace
@@ -30,7 +31,9 @@ def known_row(pointer: str, table: str, row: str | None) -> None:
     """Refuse a word the catalogue's table has no row for; None passes. Raises: InvalidInput."""
     rows = here().know.rows(table)
     if row is not None and row not in rows:
-        raise invalid(pointer, f"{row!r} is not in the catalogue; known are {', '.join(rows)}")
+        raise invalid(
+            pointer, say("bad-is-not-in-the-catalogue-known", row=row, known=listed(rows))
+        )
 
 
 def body(model: type[BaseModel], value: Any) -> dict[str, Any]:

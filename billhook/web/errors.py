@@ -3,13 +3,18 @@
 from __future__ import annotations
 
 import logging
-from typing import Any
+from typing import Any, cast
 
-from flask import Flask, Response, jsonify
+from flask import Flask, Response, jsonify, request
 from pydantic import ValidationError
 from werkzeug.exceptions import HTTPException
 
+from ..catalogue.languages import heads
+from ..catalogue.wording import said
 from ..core.errors import BillhookError, FieldProblem, InvalidInput, UnknownKnowledge
+from ..core.observed import measure
+from ..core.words.tongue import spoken
+from ..core.words.values import Value, in_units, say
 from ..services.book.taking_back import NotKept, StandsOnIt
 from ..services.door.signing import LastOwner
 from ..services.holding.identity import OtherHolding
@@ -17,58 +22,58 @@ from ..store.acts import DoneAlready
 from ..store.database import Busy, NotFound, StaleVersion
 from ..store.full import CannotWrite
 from .models.acts import ActSaidOut
+from .models.base import Unfit
+from .tongue import Asking
 
 _log = logging.getLogger("billhook")
 
 _PLAIN = {
-    "missing": "is missing",
-    "extra_forbidden": "is not known here",
-    "float_type": "must be a number",
-    "int_type": "must be a whole number",
-    "string_type": "must be text",
-    "bool_type": "must be true or false",
-    "list_type": "must be a list",
-    "finite_number": "must be a finite number",
-    "model_attributes_type": "must be an object",
-    "model_type": "must be an object",
-    "dict_type": "must be an object",
-    "int_from_float": "must be a whole number",
-    "string_pattern_mismatch": "is not in the form that is expected",
+    "missing": say("bad-field-missing"),
+    "extra_forbidden": say("bad-field-unknown"),
+    "float_type": say("bad-must-be-a-number"),
+    "int_type": say("bad-must-be-a-whole-number"),
+    "string_type": say("bad-must-be-text"),
+    "bool_type": say("bad-must-be-true-or-false"),
+    "list_type": say("bad-must-be-a-list"),
+    "finite_number": say("bad-must-be-a-finite-number"),
+    "model_attributes_type": say("bad-must-be-an-object"),
+    "model_type": say("bad-must-be-an-object"),
+    "dict_type": say("bad-must-be-an-object"),
+    "int_from_float": say("bad-must-be-a-whole-number"),
+    "string_pattern_mismatch": say("bad-not-in-that-form"),
+    "string_too_short": say("bad-must-not-be-empty"),
 }
 
 
-def _sentence(error: dict[str, Any]) -> str:
-    """A pydantic error in plain words that name the limits."""
+def _says(error: dict[str, Any], field: str) -> Value:
+    """What a pydantic error says, with the limits of its field."""
     kind, context = error["type"], error.get("ctx", {})
     if kind in _PLAIN:
         return _PLAIN[kind]
-    limits = {
-        "greater_than_equal": ("ge", "at least"),
-        "less_than_equal": ("le", "at most"),
-        "greater_than": ("gt", "more than"),
-        "less_than": ("lt", "less than"),
-    }
-    if kind in limits:
-        key, words = limits[kind]
-        return f"must be {words} {context[key]:g}"
-    if kind == "literal_error":
-        return f"must be one of {context['expected']}".replace(" or ", ", ")
-    if kind == "string_too_long":
-        return f"must be at most {context['max_length']} characters long"
-    if kind == "string_too_short":
-        return "must not be empty"
-    if kind == "too_long":
-        return f"must hold at most {context['max_length']} entries"
-    if kind == "too_short":
-        return f"must hold at least {context['min_length']} entries"
-    if kind == "value_error":
-        return str(context.get("error", error["msg"]))
-    return str(error["msg"])
+    match kind:
+        case "greater_than_equal":
+            return say("bad-at-least", low=measure(field, context["ge"]))
+        case "less_than_equal":
+            return say("bad-at-most", high=measure(field, context["le"]))
+        case "greater_than":
+            return say("bad-more-than", low=measure(field, context["gt"]))
+        case "less_than":
+            return say("bad-less-than", high=measure(field, context["lt"]))
+        case "literal_error":
+            return say("bad-must-be-one-of", known=context["expected"].replace(" or ", ", "))
+        case "string_too_long":
+            return say("bad-at-most-characters", most=context["max_length"])
+        case "too_long":
+            return say("bad-at-most-entries", most=context["max_length"])
+        case "too_short":
+            return say("bad-at-least-entries", least=context["min_length"])
+    unfit = context.get("error")
+    return unfit.says if isinstance(unfit, Unfit) else str(error["msg"])
 
 
 def problems_of(error: ValidationError) -> list[FieldProblem]:
     """One problem per offending field, with a JSON pointer."""
-    found: dict[str, str] = {}
+    found: dict[str, Value] = {}
     for one in error.errors(include_url=False):
         parts = [
             str(p)
@@ -79,14 +84,24 @@ def problems_of(error: ValidationError) -> list[FieldProblem]:
             )
         ]
         pointer = "".join("/" + p.replace("~", "~0").replace("/", "~1") for p in parts)
-        found.setdefault(pointer, _sentence(dict(one)))
+        found.setdefault(pointer, _says(dict(one), parts[-1] if parts else ""))
     return [FieldProblem(pointer, message) for pointer, message in found.items()]
+
+
+def _worded(value: Value) -> str:
+    return said(in_units(value, cast(Asking, request).units))
+
+
+def _called(pointer: str) -> str:
+    """A field as one says it, without the unit of its name."""
+    name = pointer.rpartition("/")[2]
+    return heads(spoken()).spoken(name.removesuffix("_id").removesuffix("_ids"))
 
 
 def problem(
     status: int,
-    title: str,
-    detail: str = "",
+    title: Value,
+    detail: Value = "",
     errors: list[FieldProblem] | None = None,
     current: dict[str, object] | None = None,
     more: dict[str, object] | None = None,
@@ -94,11 +109,14 @@ def problem(
     """A problem+json answer."""
     body: dict[str, Any] = {
         "type": "about:blank",
-        "title": title,
+        "title": _worded(title),
         "status": status,
-        "detail": detail,
+        "detail": _worded(detail),
     }
-    body["errors"] = [{"pointer": e.pointer, "message": e.message} for e in errors or []]
+    body["errors"] = [
+        {"pointer": e.pointer, "field": _called(e.pointer), "message": _worded(e.message)}
+        for e in errors or []
+    ]
     if current is not None:
         body["current"] = current
     body |= more or {}
@@ -110,7 +128,7 @@ def problem(
 
 def validation_answer(error: ValidationError) -> Response:
     """The answer to a request that the models refuse."""
-    return problem(422, "Some entries cannot be used.", errors=problems_of(error))
+    return problem(422, say("problem-entries"), errors=problems_of(error))
 
 
 def register(app: Flask) -> None:
@@ -125,25 +143,23 @@ def _register_refusals(app: Flask) -> None:
 
     @app.errorhandler(InvalidInput)
     def _invalid(error: InvalidInput) -> Response:
-        return problem(422, "Some entries cannot be used.", errors=error.problems)
+        return problem(422, say("problem-entries"), errors=error.problems)
 
     @app.errorhandler(UnknownKnowledge)
     def _unknown(error: UnknownKnowledge) -> Response:
-        return problem(
-            422, "Some entries cannot be used.", str(error), [FieldProblem("", str(error))]
-        )
+        return problem(422, say("problem-entries"), error.says, [FieldProblem("", error.says)])
 
     @app.errorhandler(NotFound)
     def _missing(error: NotFound) -> Response:
-        return problem(404, "Not found.", str(error))
+        return problem(404, say("problem-not-found"), error.says)
 
     @app.errorhandler(RecursionError)
     def _too_deep(error: RecursionError) -> Response:
-        return problem(400, "Not readable as JSON.", "It is nested too deeply.")
+        return problem(400, say("problem-not-json"), say("bad-nested-too-deeply"))
 
     @app.errorhandler(BillhookError)
     def _named(error: BillhookError) -> Response:
-        return problem(400, "That cannot be done.", str(error))
+        return problem(400, say("problem-cannot-be-done"), error.says)
 
 
 def _register_conflicts(app: Flask) -> None:
@@ -151,33 +167,33 @@ def _register_conflicts(app: Flask) -> None:
 
     @app.errorhandler(StaleVersion)
     def _stale(error: StaleVersion) -> Response:
-        return problem(409, "Changed by someone else.", str(error), current=error.current)
+        return problem(409, say("problem-changed"), error.says, current=error.current)
 
     @app.errorhandler(DoneAlready)
     def _done(error: DoneAlready) -> Response:
         return problem(
             409,
-            "That was taken already.",
-            "It is written down; look at the page anew.",
+            say("bad-taken-already"),
+            say("bad-look-at-the-page-anew"),
             more={"taken": True, "act": error.act_id},
         )
 
     @app.errorhandler(StandsOnIt)
     def _stands(error: StandsOnIt) -> Response:
         later = [ActSaidOut.model_validate(a).model_dump(mode="json") for a in error.acts]
-        return problem(409, "Later work stands on it.", more={"stands_on": later})
+        return problem(409, say("bad-stands-on-it"), more={"stands_on": later})
 
     @app.errorhandler(OtherHolding)
     def _elsewhere(error: OtherHolding) -> Response:
-        return problem(409, "That belongs to another holding.", str(error))
+        return problem(409, say("problem-other-holding"), error.says)
 
     @app.errorhandler(LastOwner)
     def _last(error: LastOwner) -> Response:
-        return problem(409, "The last owner stays.", str(error))
+        return problem(409, say("problem-last-owner"), error.says)
 
     @app.errorhandler(NotKept)
     def _not_kept(error: NotKept) -> Response:
-        return problem(409, "That cannot be taken back.", str(error))
+        return problem(409, say("problem-not-kept"), error.says)
 
 
 def _register_failures(app: Flask) -> None:
@@ -185,13 +201,13 @@ def _register_failures(app: Flask) -> None:
 
     @app.errorhandler(Busy)
     def _busy(error: Busy) -> Response:
-        answer = problem(503, "Busy.", str(error))
+        answer = problem(503, say("problem-busy"), error.says)
         answer.headers["Retry-After"] = "3"
         return answer
 
     @app.errorhandler(CannotWrite)
     def _full(error: CannotWrite) -> Response:
-        return problem(507, "Not written.", str(error))
+        return problem(507, say("problem-not-written"), error.says)
 
     @app.errorhandler(HTTPException)
     def _http(error: HTTPException) -> Response:
@@ -204,6 +220,4 @@ def _register_failures(app: Flask) -> None:
     @app.errorhandler(Exception)
     def _unforeseen(error: Exception) -> Response:
         _log.exception("unforeseen error")
-        return problem(
-            500, "Something went wrong on our side.", "Nothing you entered is lost; try again."
-        )
+        return problem(500, say("problem-our-side"), say("bad-try-again"))

@@ -1,5 +1,5 @@
-"""In which language is answered: the one that a link names, else the first that the reader asks
-for and that is spoken throughout; English where there is none.
+"""In which language is answered: the one that a link names or the browser was told, else the first
+that the reader asks for and that is spoken throughout; English where there is none.
 """
 
 from __future__ import annotations
@@ -12,8 +12,13 @@ from werkzeug.utils import cached_property
 
 from ..catalogue.languages import languages
 from ..core.words.tongue import FIRST, speak
+from ..core.words.units import Units
 
 _NAMED = "lang"
+CHOSEN = "billhook-language"
+"""The cookie that tells what a browser was told to speak, for links that it follows by itself."""
+WORDS = "billhook-words"
+"""The cookie that tells which words of a region it was told to say."""
 
 
 class Asking(Request):
@@ -26,6 +31,11 @@ class Asking(Request):
         self.named = every.get(_NAMED, "")
         return ImmutableMultiDict([x for x in every.items(multi=True) if x[0] != _NAMED])
 
+    @property
+    def units(self) -> Units:
+        """The units in which what is wrong is said."""
+        return "us" if self.headers.get("Reader-Units") == "us" else "metric"
+
     @cached_property
     def language(self) -> str:
         """Code of the language in which it is to be answered."""
@@ -33,6 +43,9 @@ class Asking(Request):
         if self.named in [found.code for found in languages()]:
             return self.named
         whole = [found.code for found in languages() if found.whole]
+        chosen = self.cookies.get(CHOSEN)
+        if chosen in whole:
+            return chosen
         return self.accept_languages.best_match(whole, FIRST)
 
 
@@ -42,7 +55,8 @@ def register(app: Flask) -> None:
 
     @app.before_request
     def _begin() -> None:
-        speak(cast(Asking, request).language)
+        asking = cast(Asking, request)
+        speak(asking.language, asking.cookies.get(WORDS, "")[:200])
 
     @app.after_request
     def _say(response: Response) -> Response:

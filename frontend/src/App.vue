@@ -11,7 +11,7 @@ import { fullDay, today } from '@/geometry/day'
 import { useKeys } from '@/composables/useKeys'
 import { useSession } from '@/composables/useSession'
 import { useSettings } from '@/composables/useSettings'
-import { language } from '@/words'
+import { language, region } from '@/words'
 import { useQueryClient } from '@tanstack/vue-query'
 import { defineAsyncComponent, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -32,7 +32,7 @@ const { out, heedOut } = useSession()
 heedOut()
 const queries = useQueryClient()
 // what was answered is asked for again in the language that was chosen
-watch(language, () => void queries.invalidateQueries())
+watch([language, region], () => void queries.invalidateQueries())
 const router = useRouter()
 const help = ref(false)
 /** These come after the first page stands. */

@@ -10,6 +10,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from billhook.catalogue.languages import grammars, heads
+from billhook.catalogue.wording import said
 from billhook.formats.daily_csv import read_days, write_days
 from billhook.formats.log_csv import COLUMNS as LOG_COLUMNS
 from billhook.formats.log_csv import write_log
@@ -105,14 +106,14 @@ def test_problems_come_with_line_and_column_and_nothing_is_half_read(know, line,
     found, problems = read_trees(f"{HEAD}\nAlto,1,9,mango,2016,,,,\n{line}\n", know)
     assert found == []
     assert [(p.line, p.column) for p in problems] == [(3, column)]
-    assert says in problems[0].message
+    assert says in said(problems[0].message)
 
 
 def test_headers_and_doubles_are_checked(know):
     _, problems = read_trees("block,row,place,colour\n", know)
     assert {p.column for p in problems} == {"colour", "species", "planted_year"}
     _, doubles = read_trees(f"{HEAD}\nAlto,1,1,mango,2016,,,,\nAlto,1,1,mango,2016,,,,\n", know)
-    assert "line 2 already" in doubles[0].message
+    assert "line 2 already" in said(doubles[0].message)
 
 
 def test_an_import_is_checked_then_saved_whole(tmp_path):
@@ -129,10 +130,8 @@ def test_an_import_is_checked_then_saved_whole(tmp_path):
     again = tree_lists.import_trees(at, site.id, text, save=True)
     assert [p.line for p in again.problems] == [2, 3]
     assert len(grove(at, TODAY).trees) == 2
-    assert (
-        tree_lists.import_trees(at, site.id, HEAD + "\n", save=True).problems[0].message
-        == "the list holds no tree"
-    )
+    empty = tree_lists.import_trees(at, site.id, HEAD + "\n", save=True)
+    assert said(empty.problems[0].message) == "the list holds no tree"
     back, problems = read_trees(tree_lists.export_trees(at), at.know)
     assert problems == []
     assert [(t.block, t.row, t.place, t.cultivar) for t in back] == [
@@ -179,7 +178,7 @@ def test_kinds_are_read_as_people_say_them_and_no_two_trees_stand_on_one_spot(kn
     assert [line.species for line in lines] == ["sweet-orange", "mandarin"]
     _, wrong = read_trees(head + "A,1,1,lemon,2015,3,0\nA,1,2,lemon,2015,3,0\n", know)
     assert [(p.line, p.column) for p in wrong] == [(3, "x")]
-    assert "the tree on line 2" in wrong[0].message
+    assert "the tree on line 2" in said(wrong[0].message)
 
 
 def test_lists_go_out_and_come_back_in_feet(know):
@@ -200,11 +199,11 @@ def test_lists_go_out_and_come_back_in_feet(know):
     assert back.pot_l == pytest.approx(38.0, abs=1e-3)
     assert back.y == pytest.approx(6.1, abs=1e-4)
     _, problems = read_trees(text.replace("15.0,12.0", "150,12.0"), know)
-    assert [(p.column, p.message) for p in problems] == [
+    assert [(p.column, said(p.message)) for p in problems] == [
         ("height_ft", "must be between 0.9843 and 98.43")
     ]
     _, problems = read_trees("height_m," + text, know)
-    assert any("says again" in p.message for p in problems)
+    assert any("says again" in said(p.message) for p in problems)
 
 
 def test_the_log_bears_the_units_it_is_in():

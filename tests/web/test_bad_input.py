@@ -147,12 +147,12 @@ def test_missing_fields_are_named(served, path, missing):
 @pytest.mark.parametrize(
     ("place", "value", "at", "says"),
     [
-        (("limbs", 1, "on"), "nobody", "/frame/limbs/1/on", "no limb 'nobody'"),
+        (("limbs", 1, "on"), "nobody", "/frame/limbs/1/on", "no limb “nobody”"),
         (("limbs", 0, "on"), "e1", "/frame/limbs/0/on", "circle"),
-        (("limbs", 1, "at_m"), 2.5, "/frame/limbs/1/at_m", "ends at 2 m"),
+        (("limbs", 1, "at_m"), 2.5, "/frame/limbs/1/at_m", "ends at 2.00 m"),
         (("limbs", 1, "tip_mm"), 30, "/frame/limbs/1/tip_mm", "thicker than the base"),
         (("limbs", 1, "id"), "e", "/frame/limbs/1/id", "two limbs"),
-        (("union_m",), 3, "/frame/union_m", "between -0.5 and 0.7"),
+        (("union_m",), 3, "/frame/union_m", "between -0.50 m and 0.70 m"),
     ],
 )
 def test_frames_that_cannot_be_are_refused_the_same_everywhere(served, place, value, at, says):

@@ -99,7 +99,7 @@ def test_an_observed_date_is_held_to_sense(served, year):
         answer = served.client.post(path, json={"kind": "flush_start", "value": year, "date": DAY})
         assert answer.status_code == 422
         assert answer.get_json()["errors"][0]["pointer"] == "/value"
-        assert "must lie between" in answer.get_json()["errors"][0]["message"]
+        assert "must be between" in answer.get_json()["errors"][0]["message"]
     assert served.client.get("/api/today").status_code == 200
 
 

@@ -11,7 +11,7 @@ from ..frame.wood import WoodParameters, leaf_and_twig_share, typical_limb_kg
 from ..known import Knowledge
 from ..reasons import Reason
 from ..words.units import Units
-from ..words.values import Length, Rounded, Weight, say
+from ..words.values import Length, Rounded, Weight, listed, say
 
 
 @dataclass(frozen=True)
@@ -213,7 +213,7 @@ def whitewash(
     [m]. Raises: InvalidInput for neither.
     """
     if not trunks and not limbs:
-        raise invalid("/trunks", "name a trunk or a limb")
+        raise invalid("/trunks", say("bad-name-a-trunk-or-a-limb"))
     area = sum(pi * d / 1000 * h for d, h in trunks) + know.number("whitewash/upper-share") * sum(
         pi * d / 1000 * h for d, h in limbs
     )
@@ -265,12 +265,12 @@ def disinfectant(
     Raises: InvalidInput for an agent that is not known, or a target stronger than the stock.
     """
     if agent not in know.rows("disinfectants"):
-        raise invalid("/agent", f"must be one of {', '.join(know.rows('disinfectants'))}")
+        raise invalid("/agent", say("bad-must-be-one-of", known=listed(know.rows("disinfectants"))))
     row = f"disinfectants/{agent}"
     bought = stock if stock is not None else know.number(f"{row}/stock")
     used = target if target is not None else know.number(f"{row}/strength")
     if used > bought:
-        raise invalid("/target", f"is stronger than what is bought, {bought:g}")
+        raise invalid("/target", say("bad-is-stronger-than-what-is-bought", bought=bought))
     dips = trees * tools * dips_per_tree
     mix = volume_l if volume_l is not None else dips * know.number("disinfectant/per-tool")
     of_stock = mix * used / bought

@@ -12,7 +12,7 @@ from ..errors import invalid
 from ..known import Knowledge
 from ..reasons import Reason
 from ..words.units import Units
-from ..words.values import Length, Saying, say
+from ..words.values import Length, Rounded, Saying, say
 from .technique import CutAdvice
 
 
@@ -96,7 +96,7 @@ def measured_vigour(
     soonest = know.number("regrowth/weeks") * 7 + know.number("regrowth/measure-from")
     if days < soonest:
         raise invalid(
-            "/day", f"too early to measure: {soonest:.0f} days after the cut at the earliest"
+            "/day", say("bad-too-early-to-measure-days-after", soonest=Rounded(soonest, 0))
         )
     part = min(1.0, days / know.number("regrowth/season-days"))
     lengths = [x * part for x in know.numbers("regrowth/season-m")]

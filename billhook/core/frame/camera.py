@@ -23,6 +23,7 @@ from numpy.typing import NDArray
 
 from ..errors import refuse
 from ..known import Knowledge
+from ..words.values import Length, say
 
 Touch = tuple[float, float]
 Vector = NDArray[np.float64]
@@ -166,17 +167,19 @@ def _scale_stands(picture: Picture, right: float, up: float, long: float, know: 
     leans = abs(right) > up * know.number("trace/lean-most")
     refuse(
         {
-            "/staff/length_m": None if 0.2 <= staff.length_m <= 30 else "must be 0.2 to 30 m",
-            "/staff/high": "the upper end of the scale lies below its lower end"
+            "/staff/length_m": None
+            if 0.2 <= staff.length_m <= 30
+            else say("bad-between", low=Length(0.2), high=Length(30)),
+            "/staff/high": say("bad-the-upper-end-of-the-scale")
             if up <= 0
-            else "the ends of the scale lie too close to each other to measure by"
+            else say("bad-the-ends-of-the-scale-lie")
             if short
-            else "the scale lies across; it must stand upright beside the trunk"
+            else say("bad-the-scale-lies-across-it-must")
             if leans
             else None,
             "/distance_m": None
             if picture.distance_m is None or 1 <= picture.distance_m <= 200
-            else "must be 1 to 200 m",
+            else say("bad-between", low=Length(1), high=Length(200)),
         }
     )
 

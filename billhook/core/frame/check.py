@@ -6,6 +6,7 @@ from collections.abc import Iterable, Mapping
 from math import isfinite
 
 from ..errors import FieldProblem, InvalidInput
+from ..words.values import Diameter, Length, Value, say
 from .model import SOIL, TRUNK, Cut, Frame, Limb
 
 SHORTEST_M, LONGEST_M = 0.01, 60
@@ -13,28 +14,32 @@ SHORTEST_M, LONGEST_M = 0.01, 60
 _SLACK = 1e-9
 
 
-def _span(value: float, low: float, high: float, what: str, unit: str) -> str | None:
+def _span(value: float, low: float, high: float, what: Value, unit: str) -> Value | None:
     if not isfinite(value) or not low <= value <= high:
-        return f"{what} must be between {low:g} and {high:g} {unit}".rstrip()
+        made = {"m": Length, "mm": Diameter}.get(unit)
+        ends = (low, high) if made is None else (made(low), made(high))
+        return say("bad-what-between", what=what, low=ends[0], high=ends[1])
     return None
 
 
-def _limb_spans(limb: Limb) -> Iterable[tuple[str, str | None]]:
-    yield "at_m", _span(limb.at_m, 0, 60, "where the limb starts", "m")
-    yield "base_mm", _span(limb.base_mm, 1, 3000, "the diameter at the base", "mm")
-    yield "length_m", _span(limb.length_m, SHORTEST_M, LONGEST_M, "the length", "m")
-    yield "rise_deg", _span(limb.rise_deg, -90, 90, "the rise", "degrees")
-    yield "bearing_deg", _span(limb.bearing_deg, 0, 360, "the bearing", "degrees")
-    yield "foliage", _span(limb.foliage, 0, 1, "foliage", "")
+def _limb_spans(limb: Limb) -> Iterable[tuple[str, Value | None]]:
+    yield "at_m", _span(limb.at_m, 0, 60, say("bad-where-the-limb-starts"), "m")
+    yield "base_mm", _span(limb.base_mm, 1, 3000, say("bad-the-diameter-at-the-base"), "mm")
+    yield "length_m", _span(limb.length_m, SHORTEST_M, LONGEST_M, say("bad-the-length"), "m")
+    yield "rise_deg", _span(limb.rise_deg, -90, 90, say("bad-the-rise"), "")
+    yield "bearing_deg", _span(limb.bearing_deg, 0, 360, say("bad-the-bearing"), "")
+    yield "foliage", _span(limb.foliage, 0, 1, say("bad-foliage"), "")
     if limb.bloom is not None:
-        yield "bloom", _span(limb.bloom, 0, 1, "bloom", "")
-    yield "headed_mm", _span(limb.headed_mm, 0, 3000, "the diameter of the old cut", "mm")
+        yield "bloom", _span(limb.bloom, 0, 1, say("bad-bloom"), "")
+    yield "headed_mm", _span(limb.headed_mm, 0, 3000, say("bad-the-diameter-of-the-old-cut"), "mm")
     yield (
         "fruit",
-        None if 0 <= limb.fruit <= 100_000 else "fruit must be a count between 0 and 100000",
+        None
+        if 0 <= limb.fruit <= 100_000
+        else say("bad-what-between", what=say("bad-fruit"), low=0, high=100_000),
     )
     if limb.tip_mm is not None:
-        yield "tip_mm", _span(limb.tip_mm, 0, 3000, "the diameter at the tip", "mm")
+        yield "tip_mm", _span(limb.tip_mm, 0, 3000, say("bad-the-diameter-at-the-tip"), "mm")
 
 
 def _cycle_members(frame: Frame) -> set[str]:
@@ -56,23 +61,26 @@ def frame_problems(frame: Frame, root: str = "/frame") -> list[FieldProblem]:
     """
     found: list[FieldProblem] = []
 
-    def add(pointer: str, message: str | None) -> None:
+    def add(pointer: str, message: Value | None) -> None:
         if message:
             found.append(FieldProblem(root + pointer, message))
 
-    add("/trunk/diameter_mm", _span(frame.trunk.diameter_mm, 1, 5000, "the trunk diameter", "mm"))
-    add("/trunk/height_m", _span(frame.trunk.height_m, 0.01, 60, "the trunk height", "m"))
+    add(
+        "/trunk/diameter_mm",
+        _span(frame.trunk.diameter_mm, 1, 5000, say("bad-the-trunk-diameter"), "mm"),
+    )
+    add("/trunk/height_m", _span(frame.trunk.height_m, 0.01, 60, say("bad-the-trunk-height"), "m"))
     if frame.union_m is not None:
-        what = "the union, measured from the ground,"
+        what = say("bad-the-union-measured-from-the-ground")
         add("/union_m", _span(frame.union_m, -0.5, frame.trunk.height_m, what, "m"))
     by_id: dict[str, Limb] = {}
     looped = _cycle_members(frame)
     for i, limb in enumerate(frame.limbs):
         at = f"/limbs/{i}"
         if limb.id in (TRUNK, SOIL) or not limb.id.strip():
-            add(f"{at}/id", "a limb needs a name of its own, not 'trunk' or 'soil'")
+            add(f"{at}/id", say("bad-a-limb-needs-a-name-of"))
         if limb.id in by_id:
-            add(f"{at}/id", f"two limbs are called {limb.id!r}")
+            add(f"{at}/id", say("bad-two-limbs-are-called", id=limb.id))
         by_id.setdefault(limb.id, limb)
         spans = list(_limb_spans(limb))
         for name, message in spans:
@@ -82,31 +90,42 @@ def frame_problems(frame: Frame, root: str = "/frame") -> list[FieldProblem]:
         if limb.end_mm > limb.base_mm + _SLACK:
             add(
                 f"{at}/tip_mm",
-                f"the tip ({limb.end_mm:g} mm) is thicker than the base ({limb.base_mm:g} mm)",
+                say(
+                    "bad-the-tip-is-thicker-than-the",
+                    end_mm=Diameter(limb.end_mm),
+                    base_mm=Diameter(limb.base_mm),
+                ),
             )
         if limb.headed_mm > limb.base_mm + _SLACK:
-            add(f"{at}/headed_mm", f"the old cut is thicker than the base ({limb.base_mm:g} mm)")
+            add(
+                f"{at}/headed_mm",
+                say("bad-the-old-cut-is-thicker-than", base_mm=Diameter(limb.base_mm)),
+            )
     for i, limb in enumerate(frame.limbs):
         if limb.id in looped:
-            add(f"/limbs/{i}/on", "these limbs bear each other in a circle")
+            add(f"/limbs/{i}/on", say("bad-these-limbs-bear-each-other-in"))
         else:
             name, message = _place_problem(frame, by_id, limb)
             add(f"/limbs/{i}/{name}", message)
     return found
 
 
-def _place_problem(frame: Frame, by_id: Mapping[str, Limb], limb: Limb) -> tuple[str, str | None]:
+def _place_problem(frame: Frame, by_id: Mapping[str, Limb], limb: Limb) -> tuple[str, Value | None]:
     """What is wrong with where a limb grows: the field, and what is said."""
     if limb.on == TRUNK:
         beyond = limb.at_m > frame.trunk.height_m + _SLACK
-        return "at_m", f"the trunk ends at {frame.trunk.height_m:g} m" if beyond else None
+        return "at_m", say(
+            "bad-the-trunk-ends-at", height_m=Length(frame.trunk.height_m)
+        ) if beyond else None
     if limb.on == SOIL:
         return "on", None
     parent = by_id.get(limb.on)
     if parent is None:
-        return "on", f"there is no limb {limb.on!r}"
+        return "on", say("bad-there-is-no-limb", limb=limb.on)
     beyond = limb.at_m > parent.length_m + _SLACK
-    return "at_m", f"the limb it grows on ends at {parent.length_m:g} m" if beyond else None
+    return "at_m", say(
+        "bad-the-limb-it-grows-on-ends", length_m=Length(parent.length_m)
+    ) if beyond else None
 
 
 def cut_problems(frame: Frame, cuts: Iterable[Cut], root: str = "/cuts") -> list[FieldProblem]:
@@ -117,18 +136,15 @@ def cut_problems(frame: Frame, cuts: Iterable[Cut], root: str = "/cuts") -> list
     for i, cut in enumerate(cuts):
         at = f"{root}/{i}"
         if cut.limb in seen:
-            found.append(FieldProblem(f"{at}/limb", f"{cut.limb!r} is cut twice"))
+            found.append(FieldProblem(f"{at}/limb", say("bad-is-cut-twice", limb=cut.limb)))
         seen.add(cut.limb)
         if cut.limb not in lengths:
-            found.append(FieldProblem(f"{at}/limb", f"there is no limb {cut.limb!r}"))
+            found.append(FieldProblem(f"{at}/limb", say("bad-there-is-no-limb", limb=cut.limb)))
         elif not isfinite(cut.keep_m) or not 0 <= cut.keep_m < lengths[cut.limb]:
             found.append(
                 FieldProblem(
                     f"{at}/keep_m",
-                    (
-                        f"what is kept must be at least 0 and under {lengths[cut.limb]:g} m, "
-                        "the limb's length"
-                    ),
+                    (say("bad-what-is-kept-must-be-at", lengths=Length(lengths[cut.limb]))),
                 )
             )
     return found

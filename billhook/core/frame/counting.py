@@ -87,9 +87,7 @@ def count_cuts(
     section = trunk_mm * trunk_mm
     share = sum(c.n * leafing(know, c) * c.mm**2 for c in cuts) / (kept * section)
     if share > 1:
-        raise invalid(
-            "/trunk_mm", "more is cut than a trunk this thin bears; measure it again, or the cuts"
-        )
+        raise invalid("/trunk_mm", say("bad-more-is-cut-than-a-trunk"))
     by_class = sum(
         c.n * (leafing(know, c) * (c.most**2 - c.least**2) / (2 * section)) ** 2 for c in cuts
     )

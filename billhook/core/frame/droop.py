@@ -9,7 +9,7 @@ import numpy as np
 from ..errors import invalid
 from ..known import Knowledge
 from ..reasons import Reason, Used
-from ..words.values import say
+from ..words.values import Diameter, say
 
 G = 9.80665
 _STEPS = 2000
@@ -75,9 +75,7 @@ def droop(
     for a limb thicker at its tip than at its base.
     """
     if tip_mm > base_mm:
-        raise invalid(
-            "/tip_mm", f"a limb is not thicker at its tip than at its base, {base_mm:g} mm"
-        )
+        raise invalid("/tip_mm", say("bad-a-limb-is-not-thicker-at", base_mm=Diameter(base_mm)))
     force = load_kg * G
     if pull is not None:
         modulus = pulled_modulus_gpa(length_m, base_mm, tip_mm, pull) * 1e9

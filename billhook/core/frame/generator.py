@@ -18,6 +18,8 @@ import numpy as np
 
 from ..errors import FieldProblem, InvalidInput
 from ..known import Knowledge
+from ..observed import measure
+from ..words.values import say
 from .geometry import limb_ends, radius_m
 from .model import TRUNK, Frame, Limb, Trunk, roots_of
 
@@ -69,7 +71,9 @@ def sketch_frame(
     Raises: InvalidInput when height, spread or trunk cannot belong to a tree.
     """
     problems = [
-        FieldProblem(f"/{name}", f"must be between {low:g} and {high:g} {unit}")
+        FieldProblem(
+            f"/{name}", say("bad-between", low=measure(name, low), high=measure(name, high))
+        )
         for name, value, low, high, unit in (
             ("height_m", height, 0.3, 30, "m"),
             ("spread_m", spread, 0.1, 30, "m"),

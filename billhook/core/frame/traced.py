@@ -112,16 +112,18 @@ class _Tracing:
             a, b = (self.camera.on_picture_plane(t, away) for t in thick.across)
             mm = float(np.linalg.norm(a - b)) * 1000
             if mm < 1:
-                raise invalid(pointer, "the two touches across it lie on one spot")
+                raise invalid(pointer, say("bad-the-two-touches-across-it-lie"))
             return mm
         if thick.thickness is not None:
             if thick.thickness not in self.know.rows("thickness"):
-                raise invalid(pointer, f"{thick.thickness!r} is no thickness of the catalogue")
+                raise invalid(
+                    pointer, say("bad-is-no-thickness-of-the-catalogue", thickness=thick.thickness)
+                )
             like = counted(self.know, thick.thickness, 1, False, False)
             self.spans[limb] = (like.least, like.most)
             return like.mm
         if thick.mm is None:
-            raise invalid(pointer, "touch across it, or say how thick it is")
+            raise invalid(pointer, say("bad-touch-across-it-or-say-how"))
         return thick.mm
 
 
@@ -170,9 +172,9 @@ def _tree_stands(tracing: _Tracing) -> None:
     tall = top[2] - foot[2]
     refuse(
         {
-            "/top": "the top was touched below the foot"
+            "/top": say("bad-the-top-was-touched-below-the")
             if tall <= 0
-            else "that makes a tree over 40 m tall: look at the scale again"
+            else say("bad-that-makes-a-tree-over-40")
             if tall > 40
             else None
         }
@@ -184,13 +186,13 @@ def _limb(
 ) -> Limb:
     on = touched.on or _grows_on(tracing, touched, limbs, at, trunk_mm)
     if on != TRUNK and on not in tracing.wood:
-        raise invalid(f"{at}/on", "it grows on a limb that was not touched before it")
+        raise invalid(f"{at}/on", say("bad-it-grows-on-a-limb-that"))
     fork, along = _fork(tracing, touched, on)
     tip = _tip(tracing, touched, fork, at)
     way = tip - fork
     length, flat = float(np.linalg.norm(way)), hypot(way[0], way[1])
     if length < 0.02:
-        raise invalid(f"{at}/tip", "fork and tip lie on one spot")
+        raise invalid(f"{at}/tip", say("bad-fork-and-tip-lie-on-one"))
     own = tracing.camera.world(np.array([0.0, 1.0, 0.0]))
     base = tracing.thick(touched.thick, f"{at}/thick", touched.id, float(fork @ own))
     tracing.wood[touched.id] = _Wood(fork, tip, (touched.fork, touched.tip))
@@ -226,7 +228,7 @@ def _grows_on(
     if off_axis <= half and (above <= half * 3 or best is None or gaps[best] > off_axis):
         return TRUNK
     if best is None or gaps[best] > tall * tracing.know.number("trace/on-limb"):
-        raise invalid(f"{at}/fork", "its fork lies on no wood that was touched before it")
+        raise invalid(f"{at}/fork", say("bad-its-fork-lies-on-no-wood"))
     return best
 
 
@@ -258,10 +260,10 @@ def _tip(tracing: _Tracing, touched: TracedLimb, fork: Vector, at: str) -> Vecto
     camera, ray = tracing.camera, tracing.camera.ray(touched.tip)
     if touched.second is not None:
         if tracing.second is None:
-            raise invalid(f"{at}/second", "there is no second picture")
+            raise invalid(f"{at}/second", say("bad-there-is-no-second-picture"))
         found = nearest_point(ray, tracing.second.ray(touched.second))
         if found is None:
-            raise invalid(f"{at}/second", "both pictures were taken from nearly the same side")
+            raise invalid(f"{at}/second", say("bad-both-pictures-were-taken-from-nearly"))
         return found
     if touched.bearing_deg is None:
         way = camera.world(np.array([1.0, 0.0, 0.0]))
@@ -272,16 +274,12 @@ def _tip(tracing: _Tracing, touched: TracedLimb, fork: Vector, at: str) -> Vecto
     across = ray.way[0] * way[1] - ray.way[1] * way[0]
     flat = hypot(ray.way[0], ray.way[1])
     if abs(across) < flat * sin(radians(tracing.know.number("trace/edge-on"))):
-        raise invalid(
-            f"{at}/bearing_deg",
-            "runs straight toward or away from where you stood, so its length cannot be seen: "
-            "touch its tip on a picture from another side",
-        )
+        raise invalid(f"{at}/bearing_deg", say("bad-runs-straight-toward-or-away-from"))
     gap = fork - ray.start
     t = (gap[0] * way[1] - gap[1] * way[0]) / across
     tip = np.asarray(ray.start + t * ray.way)
     if touched.bearing_deg is not None and float((tip - fork) @ way) < -0.02:
-        raise invalid(f"{at}/bearing_deg", "is seen to run to the other side of the picture")
+        raise invalid(f"{at}/bearing_deg", say("bad-is-seen-to-run-to-the"))
     return tip
 
 

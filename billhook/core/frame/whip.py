@@ -37,8 +37,10 @@ def head_whip(
     """
     refuse(
         {
-            "/leaves_from_m": "must lie below the top" if leaves_from_m >= height_m else None,
-            "/cut_at_m": None if 0 < cut_at_m < height_m else "must lie on the stem",
+            "/leaves_from_m": say("bad-must-lie-below-the-top")
+            if leaves_from_m >= height_m
+            else None,
+            "/cut_at_m": None if 0 < cut_at_m < height_m else say("bad-must-lie-on-the-stem"),
         }
     )
     leafy = height_m - leaves_from_m

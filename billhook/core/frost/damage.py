@@ -90,7 +90,11 @@ def cold_row(know: Knowledge, species: str, cultivar: str | None) -> str:
     if species not in know.rows("cold"):
         raise invalid(
             "/species",
-            f"no cold hardiness is known of {species!r}; known are {', '.join(know.rows('cold'))}",
+            say(
+                "bad-no-cold-hardiness-is-known-of",
+                species=species,
+                known=listed(know.rows("cold")),
+            ),
         )
     return species
 

@@ -95,7 +95,7 @@ def cut_test(
     refuse(
         {
             "/cut": none if cut < 1 else early if today < span.test_from else None,
-            "/hurt": None if 0 <= hurt <= max(cut, 0) else "cannot be more than were cut",
+            "/hurt": None if 0 <= hurt <= max(cut, 0) else say("bad-cannot-be-more-than-were-cut"),
         }
     )
     low, high = wilson_interval(hurt, cut, know.number("frost/cut-test-confidence"))

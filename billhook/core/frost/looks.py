@@ -11,7 +11,7 @@ from typing import Literal
 
 from ..errors import FieldProblem, InvalidInput
 from ..known import Knowledge
-from ..words.values import Capital, Value, say
+from ..words.values import Capital, Value, listed, say
 from .classes import CLASSES, FrostClass
 
 Worth = Literal["too-early", "provisional", "false-start", "holds"]
@@ -64,11 +64,13 @@ def weigh_looks(
     Raises: InvalidInput for a sign that is none, or a day before the night.
     """
     wrong = [
-        FieldProblem("/sign", f"must be one of {', '.join(know.rows('frost-looks'))}")
+        FieldProblem("/sign", say("bad-must-be-one-of", known=listed(know.rows("frost-looks"))))
         for x in looks
         if x.sign not in know.rows("frost-looks")
     ]
-    wrong += [FieldProblem("/day", "lies before the night") for x in looks if x.day < night]
+    wrong += [
+        FieldProblem("/day", say("bad-lies-before-the-night")) for x in looks if x.day < night
+    ]
     if wrong:
         raise InvalidInput(wrong)
     ordered = sorted(looks, key=lambda x: x.day)

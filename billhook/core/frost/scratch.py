@@ -108,24 +108,20 @@ def _check(
 ) -> None:
     wrong = []
     if resolution_m > length_m:
-        wrong.append(FieldProblem("/resolution_m", "must not be longer than the limb"))
+        wrong.append(FieldProblem("/resolution_m", say("bad-must-not-be-longer-than-the")))
     wrong += [
-        FieldProblem(f"/readings/{i}/at_m", f"must lie between 0 and {length_m:g} m")
+        FieldProblem(f"/readings/{i}/at_m", say("bad-between", low=0, high=Length(length_m)))
         for i, r in enumerate(readings)
         if not 0 <= r.at_m <= length_m
     ]
     wrong += [
-        FieldProblem(f"/side_branches_m/{i}", f"must lie between 0 and {length_m:g} m")
+        FieldProblem(f"/side_branches_m/{i}", say("bad-between", low=0, high=Length(length_m)))
         for i, b in enumerate(side_branches_m)
         if not 0 <= b <= length_m
     ]
     seen: dict[float, bool] = {}
     for i, r in enumerate(readings):
         if seen.setdefault(round(r.at_m, 4), r.green) != r.green:
-            wrong.append(
-                FieldProblem(
-                    f"/readings/{i}/green", "was said to be the other colour at this very place"
-                )
-            )
+            wrong.append(FieldProblem(f"/readings/{i}/green", say("bad-was-said-to-be-the-other")))
     if wrong:
         raise InvalidInput(wrong)

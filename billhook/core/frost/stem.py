@@ -121,12 +121,12 @@ def _check(readings: Sequence[RoundReading]) -> None:
     wrong, seen = [], dict[float, bool]()
     for i, r in enumerate(readings):
         if not 0 <= r.bearing_deg <= 360:
-            wrong.append(FieldProblem(f"/readings/{i}/bearing_deg", "must lie between 0 and 360"))
+            wrong.append(
+                FieldProblem(f"/readings/{i}/bearing_deg", say("bad-between", low=0, high=360))
+            )
         elif seen.setdefault(round(r.bearing_deg % 360, 2), r.green) != r.green:
             wrong.append(
-                FieldProblem(
-                    f"/readings/{i}/green", "was said to be the other colour on this very side"
-                )
+                FieldProblem(f"/readings/{i}/green", say("bad-was-said-to-be-the-other-2"))
             )
     if wrong:
         raise InvalidInput(wrong)

@@ -55,8 +55,8 @@ def frost_verdict(know: Knowledge, tree: AfterFrost) -> FrostVerdict:
         {
             "/class": None
             if tree.frost_class in CLASSES
-            else f"must be one of {', '.join(CLASSES)}",
-            "/today": "lies before the night" if tree.today < tree.night else None,
+            else say("bad-must-be-one-of", known=listed(CLASSES)),
+            "/today": say("bad-lies-before-the-night") if tree.today < tree.night else None,
         }
     )
     days, today = days_of(know, tree), tree.today

@@ -52,9 +52,9 @@ def thinning(know: Knowledge, counts: Sequence[int], keep: int, clusters: int) -
     """
     least = int(know.number("thinning/counts"))
     if len(counts) < least:
-        raise invalid("/counts", f"count at least {least} clusters, taken as they come")
+        raise invalid("/counts", say("bad-count-at-least-clusters-taken-as", least=least))
     if clusters < len(counts):
-        raise invalid("/clusters", f"must be at least the {len(counts)} that were counted")
+        raise invalid("/clusters", say("bad-must-be-at-least-the-that", n=len(counts)))
     excess = [max(0, c - keep) for c in counts]
     n = len(excess)
     mean = sum(excess) / n

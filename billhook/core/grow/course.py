@@ -24,6 +24,7 @@ from ..light.inner import leaf_light, low_level_m
 from ..season.budget import yearly_budget
 from ..season.events import growing_year_of, vigour_of
 from ..season.model import Span
+from ..words.values import say
 from .chance import about_one
 from .growing import Growing, Kind
 from .harm import burnt, frost, fruit_hurt, year_of
@@ -71,7 +72,7 @@ def _spread(values: list[float]) -> Spread:
 def _checked(asked: Asked) -> tuple[Span, ...]:
     """The growing years that are looked at. Raises: InvalidInput."""
     if not 1 <= asked.seasons <= MOST_SEASONS:
-        raise invalid("/seasons", f"must be between 1 and {MOST_SEASONS}")
+        raise invalid("/seasons", say("bad-between", low=1, high=MOST_SEASONS))
     checked(asked.frame, [Cut(c.limb, c.keep_m) for c in asked.cuts], None)
     day = min((c.day for c in asked.cuts), default=asked.today)
     years: list[Span] = []
@@ -81,7 +82,7 @@ def _checked(asked: Asked) -> tuple[Span, ...]:
         day = end + dt.timedelta(days=1)
     last = years[-1].end
     wrong = [
-        FieldProblem(f"/{name}/{i}/day", f"lies outside the seasons looked at, up to {last}")
+        FieldProblem(f"/{name}/{i}/day", say("bad-lies-outside-the-seasons-looked-at", last=last))
         for name, days in (
             ("cuts", [c.day for c in asked.cuts]),
             ("frosts", [f.day for f in asked.frosts]),

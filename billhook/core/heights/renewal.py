@@ -15,6 +15,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..errors import FieldProblem, InvalidInput, invalid
+from ..words.values import say
 from .ways import GoesDown
 
 Floats = NDArray[np.float64]
@@ -149,13 +150,11 @@ def _only_tipped(school: School, before_m: Floats, year: int) -> Floats:
 def _check(school: School, start_m: Floats, years: int) -> None:
     wrong = []
     if not 1 <= years <= 40:
-        wrong.append(FieldProblem("/years", "must be between 1 and 40"))
+        wrong.append(FieldProblem("/years", say("bad-between", low=1, high=40)))
     if start_m.ndim != 2 or not start_m.size:
-        wrong.append(FieldProblem("/start_m", "give one height, or one for each sector"))
+        wrong.append(FieldProblem("/start_m", say("bad-give-one-height-or-one-for")))
     if school.low_m > school.tip_m:
-        wrong.append(
-            FieldProblem("/low_m", "must not lie above the height the others are tipped at")
-        )
+        wrong.append(FieldProblem("/low_m", say("bad-must-not-lie-above-the-height")))
     if wrong:
         raise InvalidInput(wrong)
 
@@ -209,8 +208,9 @@ def course(
     if len(given) != count:
         raise invalid(
             "/start_m",
-            f"give one height, or one for each of the {count} "
-            f"{'groups of rows' if groups else 'sectors'}",
+            say("bad-one-height-or-each-group", count=count)
+            if groups
+            else say("bad-one-height-or-each-sector", count=count),
         )
     found = renew(school, np.asarray([given], dtype=float), years)
     crop = found.crop[:, 0]

@@ -120,7 +120,7 @@ def stairs(
     """
     days = [x.day for x in limits]
     if days != sorted(set(days)):
-        raise invalid("/limits", "days must follow one another")
+        raise invalid("/limits", say("bad-days-must-follow-one-another"))
     visits: list[Visit] = []
     at = height
     for nth, limit in enumerate(limits):

@@ -9,6 +9,7 @@ from math import radians, tan
 from ..errors import FieldProblem, InvalidInput
 from ..known import Knowledge
 from ..light.rows import Section
+from ..words.values import say
 
 
 def full_size(know: Knowledge, species: str, rootstock: str | None = None) -> tuple[float, float]:
@@ -71,7 +72,7 @@ def check_section(section: Section, spacing_m: float, pointer: str = "") -> None
     """Raises: InvalidInput at ``pointer`` for a wall below its skirt, or without an alley."""
     wrong = []
     if section.height_m <= section.skirt_m:
-        wrong.append(FieldProblem(f"{pointer}/height_m", "must lie above the skirt"))
+        wrong.append(FieldProblem(f"{pointer}/height_m", say("bad-must-lie-above-the-skirt")))
     if max(section.base_width_m, section.top_width_m) >= spacing_m:
         text = f"leaves no alley between rows {spacing_m:.1f} m apart"
         wrong.append(FieldProblem(f"{pointer}/base_width_m", text))

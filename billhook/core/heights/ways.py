@@ -11,7 +11,7 @@ from ..choice import one_of
 from ..errors import invalid
 from ..known import Knowledge
 from ..season.model import WORKS, Work
-from ..words.values import Value
+from ..words.values import Value, listed, say
 
 GoesDown = Literal["sector", "rows", "tree", "nothing"]
 GOES_DOWN: tuple[GoesDown, ...] = get_args(GoesDown)
@@ -55,7 +55,7 @@ def way(know: Knowledge, name: str, pointer: str = "/school") -> Way:
     """The way of this name. Raises: InvalidInput at ``pointer`` for one that is none."""
     rows = know.rows("renewal")
     if name not in rows:
-        raise invalid(pointer, f"{name!r} is none of {', '.join(rows)}")
+        raise invalid(pointer, say("bad-is-none-of", name=name, known=listed(rows)))
     return _read(know, name)
 
 

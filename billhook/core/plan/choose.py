@@ -15,6 +15,7 @@ from functools import cached_property
 from typing import Any
 
 from ..errors import FieldProblem, InvalidInput, invalid
+from ..words.values import say
 from .knapsack import TIES, TINY, Candidate, TooMany, knapsack
 from .programme import by_programme
 
@@ -112,28 +113,33 @@ def _why_not(
 
 def _checked(candidates: Sequence[Candidate], limit: float) -> dict[str, Candidate]:
     by_id: dict[str, Candidate] = {}
-    problems = [] if 0 <= limit <= 1 else [FieldProblem("/limit", "must be between 0 and 1")]
+    problems = (
+        [] if 0 <= limit <= 1 else [FieldProblem("/limit", say("bad-between", low=0, high=1))]
+    )
     for i, c in enumerate(candidates):
         if c.id in by_id:
-            problems.append(FieldProblem(f"/candidates/{i}/id", f"{c.id!r} is named twice"))
+            problems.append(FieldProblem(f"/candidates/{i}/id", say("bad-is-named-twice", id=c.id)))
         by_id[c.id] = c
     for i, c in enumerate(candidates):
         if c.within is not None and c.within not in by_id:
             problems.append(
-                FieldProblem(f"/candidates/{i}/within", f"there is no candidate {c.within!r}")
+                FieldProblem(
+                    f"/candidates/{i}/within", say("bad-there-is-no-candidate", within=c.within)
+                )
             )
         for j, other in enumerate(c.excludes):
             if other not in by_id or other == c.id:
                 problems.append(
                     FieldProblem(
-                        f"/candidates/{i}/excludes/{j}", f"there is no other candidate {other!r}"
+                        f"/candidates/{i}/excludes/{j}",
+                        say("bad-there-is-no-other-candidate", other=other),
                     )
                 )
             elif c.must and by_id[other].must:
                 problems.append(
                     FieldProblem(
                         f"/candidates/{i}/excludes/{j}",
-                        f"{c.id!r} and {other!r} must both be cut and exclude each other",
+                        say("bad-and-must-both-be-cut-and", id=c.id, other=other),
                     )
                 )
     if problems:
@@ -142,7 +148,7 @@ def _checked(candidates: Sequence[Candidate], limit: float) -> dict[str, Candida
         at, seen = c.within, {c.id}
         while at is not None:
             if at in seen:
-                raise invalid(f"/candidates/{i}/within", "lies within itself, in a circle")
+                raise invalid(f"/candidates/{i}/within", say("bad-lies-within-itself-in-a-circle"))
             seen.add(at)
             at = by_id[at].within
     return by_id

@@ -19,6 +19,7 @@ from ..known import Knowledge
 from ..season.model import WORKS, SeasonAnswer, Site, TreeState, Work
 from ..season.place import climate_frost, climate_normals
 from ..season.season import season
+from ..words.values import listed, say
 from .model import Part, PracticeTree
 from .troubles import TROUBLES, Sound
 
@@ -35,11 +36,11 @@ def practice_tree(
     Raises: InvalidInput for a trouble that is none, or a kind in which it is not met.
     """
     if trouble not in TROUBLES:
-        raise invalid("/trouble", f"must be one of {', '.join(TROUBLES)}")
+        raise invalid("/trouble", say("bad-must-be-one-of", known=listed(TROUBLES)))
     row = f"practice/{trouble}"
     kinds = know.text(f"{row}/kinds").split()
     if kind is not None and kind not in kinds:
-        raise invalid("/kind", f"must be one of {', '.join(kinds)}")
+        raise invalid("/kind", say("bad-must-be-one-of", known=listed(kinds)))
     kind = kind or kinds[between(0, len(kinds) - 1, seed, trouble, "kind")]
     climate = _one(know.text(f"{row}/climates"), seed, trouble, "climate")
     site = site_of(know, climate, southern)

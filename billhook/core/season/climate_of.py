@@ -74,7 +74,7 @@ def hardiness_low_c(zone: str) -> float:
     """
     found = _ZONE.fullmatch(zone.strip())
     if found is None or not 1 <= int(found.group(1)) <= 13:
-        raise invalid("/zone", "is no hardiness zone; they go from 1a to 13b, such as 7b")
+        raise invalid("/zone", say("bad-is-no-hardiness-zone-they-go"))
     begin = 10.0 * int(found.group(1)) - 70
     half = found.group(2).lower()
     middle = begin + {"": 5.0, "a": 2.5, "b": 7.5}[half]

@@ -7,7 +7,7 @@ from functools import lru_cache
 
 from ..errors import FieldProblem, InvalidInput
 from ..known import Knowledge
-from ..words.values import Value
+from ..words.values import Value, listed, say
 from .model import Stance
 
 
@@ -57,9 +57,9 @@ def check_stance(know: Knowledge, choice: Stance, pointer: str = "/stance") -> N
     wrong = [
         FieldProblem(
             f"{pointer}/{topic}",
-            f"must be one of {', '.join(known)}"
+            say("bad-must-be-one-of", known=listed(known))
             if (known := schools_of(know, topic))
-            else "is no topic",
+            else say("bad-is-no-topic"),
         )
         for topic, school in choice.items()
         if school not in schools_of(know, topic)

@@ -10,10 +10,16 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from ..errors import BillhookError
+from ..words.values import listed, say
 from .model import MonthDay
 from .normals import MONTH_DAYS, YEAR_DAYS, Normals, coldest_day, daily
 
 _ENOUGH = 0.8  # of a month's or a year's days
+
+
+class NoNormals(BillhookError):
+    """Days of which no normals can be made, and why."""
 
 
 @dataclass(frozen=True)
@@ -64,7 +70,7 @@ def station_climate(
 
     The last frost is the date after which only that share of winters still had a minimum at or
     below ``frost_c``; the first frost the date before which only that share had one. A winter
-    without frost counts as one. Raises: ValueError where a calendar month is not covered by at
+    without frost counts as one. Raises: NoNormals where a calendar month is not covered by at
     least one whole month, or with fewer than two winters.
     """
     whole = [d for d in days if d.tmin_c is not None and d.tmax_c is not None]
@@ -73,7 +79,7 @@ def station_climate(
     middle = (coldest_day(normals) + YEAR_DAYS // 2) % YEAR_DAYS
     winters, used = _frosts(whole, middle, frost_c)
     if len(used) < 2:
-        raise ValueError("at least two whole years of days are needed")
+        raise NoNormals(say("bad-two-whole-years"))
     half = YEAR_DAYS // 2
     # frosts on the other side of midwinter only still bound the season from that side
     lasts = np.sort(
@@ -140,9 +146,7 @@ def _normals(whole: Sequence[StationDay], days: Sequence[StationDay]) -> Normals
     low, high, rain = monthly(lows, False), monthly(highs, False), monthly(rains, True)
     missing = [m + 1 for m in range(12) if low[m] is None or high[m] is None]
     if missing:
-        raise ValueError(
-            f"month {', '.join(str(m) for m in missing)} is not covered by one whole month of days"
-        )
+        raise NoNormals(say("bad-months-not-covered", months=listed(missing)))
     return Normals(
         tuple(round(v, 2) for v in low if v is not None),
         tuple(round(v, 2) for v in high if v is not None),

@@ -12,7 +12,7 @@ import numpy as np
 from ..errors import FieldProblem, InvalidInput
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.values import Capital, say
+from ..words.values import Capital, listed, say
 from .case import KINDS, Floats, ShootAnswer, ShootCase, family
 from .decide import decide
 from .odds import (
@@ -78,17 +78,18 @@ def _check(case: ShootCase, know: Knowledge) -> None:
             wrong.append(
                 FieldProblem(
                     f"/clues/{clue}",
-                    f"is no clue; known are {', '.join(know.rows(f'{kin}-clues'))}",
+                    say("bad-is-no-clue-known-are", known=listed(know.rows(f"{kin}-clues"))),
                 )
             )
         elif value not in states(know, kin, clue):
             wrong.append(
                 FieldProblem(
-                    f"/clues/{clue}", f"must be one of {', '.join(states(know, kin, clue))}"
+                    f"/clues/{clue}",
+                    say("bad-must-be-one-of", known=listed(states(know, kin, clue))),
                 )
             )
     if case.prior is not None and (min(case.prior) < 0 or abs(sum(case.prior) - 1) > 1e-6):
-        wrong.append(FieldProblem("/prior", "the three must be probabilities that sum to 1"))
+        wrong.append(FieldProblem("/prior", say("bad-the-three-must-be-probabilities-that")))
     if wrong:
         raise InvalidInput(wrong)
 

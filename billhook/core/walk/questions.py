@@ -9,12 +9,12 @@ from functools import lru_cache
 from ..errors import invalid
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.values import Row, Value
+from ..words.values import Diameter, Length, Row, Value, Weight, listed, say
 from .tree import WalkTree, facts, holds
 
 CLOSED = ("one", "many")
 NUMBERS = ("length", "diameter", "gap", "mass", "count", "figure")
-_UNITS = {"length": " m", "diameter": " mm", "gap": " mm", "mass": " kg"}
+_MEASURES = {"length": Length, "diameter": Diameter, "gap": Diameter, "mass": Weight}
 LATER = "later"  # an open question put off: asked no more on this walk
 
 
@@ -160,8 +160,8 @@ def check_answer(question: Question, answer: str) -> None:
     ids of limbs, with ``@`` and the metres that are kept. ``later`` puts an open question off.
     """
 
-    def refuse(text: str) -> None:
-        raise invalid("/answer", text)
+    def refuse(says: Value) -> None:
+        raise invalid("/answer", says)
 
     if question.kind in CLOSED:
         known = [c.answer for c in question.choices]
@@ -171,9 +171,15 @@ def check_answer(question: Question, answer: str) -> None:
             or not given
             or any(g not in known for g in given)
         ):
-            refuse(f"must be {'one' if question.kind == 'one' else 'some'} of {', '.join(known)}")
+            one = question.kind == "one"
+            several = listed(known)
+            refuse(
+                say("bad-must-be-one-of", known=several)
+                if one
+                else say("bad-must-be-some-of", known=several)
+            )
         if len(given) > 1 and any(c.alone for c in question.choices if c.answer in given):
-            refuse("says both that there is nothing and that there is something")
+            refuse(say("bad-says-both-that-there-is-nothing"))
     elif answer == LATER:
         return
     elif question.kind in NUMBERS or question.kind == "counts":
@@ -184,16 +190,23 @@ def check_answer(question: Question, answer: str) -> None:
                 number = float("nan")
             whole = question.kind in ("count", "figure", "counts")
             if not question.low <= number <= question.high or (whole and number != int(number)):
+                low, high = (_measured(question.kind, x) for x in (question.low, question.high))
                 refuse(
-                    f"must be {'a whole number' if whole else 'a number'} between "
-                    f"{question.low:g} and {question.high:g}{_UNITS.get(question.kind, '')}"
+                    say("bad-whole-number-between", low=low, high=high)
+                    if whole
+                    else say("bad-number-between", low=low, high=high)
                 )
     else:
         for part in answer.split():
             try:
                 chosen_limb(part)
             except ValueError:
-                refuse("must name limbs, each as its id, @ and the metres that are kept")
+                refuse(say("bad-must-name-limbs-each-as-its"))
+
+
+def _measured(kind: str, number: float) -> Value:
+    made = _MEASURES.get(kind)
+    return number if made is None else made(number)
 
 
 def chosen_limb(part: str) -> tuple[str, float]:

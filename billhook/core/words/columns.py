@@ -23,11 +23,13 @@ _ENDINGS = ("", *_OTHERS, *(other for other, _ in _OTHERS.values()), "_c", "_f")
 @dataclass(frozen=True)
 class Heads:
     """written: our names of columns, without the ending that tells their unit, and what they are
-    called; read: what they may be called, folded, and our names.
+    called; read: what they may be called, folded, and our names; fields: how other fields are
+    called in a sentence.
     """
 
     written: Mapping[str, str] = field(default_factory=dict)
     read: Mapping[str, str] = field(default_factory=dict)
+    fields: Mapping[str, str] = field(default_factory=dict)
 
     def column(self, ours: str, units: Units) -> tuple[str, float]:
         """What an SI column is called in these units, and how much of SI one of them is."""
@@ -37,6 +39,12 @@ class Heads:
             other, factor = _OTHERS[ending]
             return called.removesuffix(ending) + other, factor
         return called, 1.0
+
+    def spoken(self, ours: str) -> str:
+        """What a field is called in a sentence, its unit left out."""
+        base = _parted(ours)[0].removesuffix("_deg").removesuffix("_c")
+        called = self.written.get(base) or self.fields.get(base) or base
+        return called.replace("_", " ")
 
     def meant(self, called: str) -> str:
         """Our name of a column that is called so in any language; itself, if it is none."""

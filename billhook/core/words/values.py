@@ -165,6 +165,30 @@ def plain(value: Value) -> object:
             return value
 
 
+def says_plainly(value: Value) -> str:
+    """For logs, where nobody words it: the name of a message with its values."""
+    if isinstance(value, Phrase):
+        values = ", ".join(f"{name} {says_plainly(of)}" for name, of in value.values)
+        return f"{value.says} ({values})" if values else value.says
+    return str(plain(value))
+
+
+def in_units(value: Value, units: Units) -> Value:
+    """The same, its lengths, diameters and weights in these units."""
+    match value:
+        case Length(m):
+            return Length(m, units)
+        case Diameter(mm):
+            return Diameter(mm, units)
+        case Weight(kg):
+            return Weight(kg, units)
+        case Phrase(says, values):
+            return Phrase(says, tuple((name, in_units(of, units)) for name, of in values))
+        case Listed(items, between):
+            return Listed(tuple(in_units(item, units) for item in items), between)
+    return value
+
+
 def _plain_part(part: object) -> object:
     if not isinstance(part, tuple):
         return plain(part) if isinstance(part, (Saying, dt.date)) else part

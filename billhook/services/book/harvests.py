@@ -6,6 +6,7 @@ import datetime as dt
 
 from ...core.days import done_problem
 from ...core.errors import invalid, refuse
+from ...core.words.values import listed, say
 from ...store import harvests as kept
 from ...store import places
 from ...store.database import NotFound
@@ -30,7 +31,7 @@ def pick(
     scope that is none or a day to come.
     """
     if scope not in SCOPES:
-        raise invalid("/scope", f"must be one of {', '.join(SCOPES)}")
+        raise invalid("/scope", say("bad-must-be-one-of", known=listed(SCOPES)))
     refuse({"/day": done_problem(day, at.today())})
     with at.store.writing() as session:
         known = kept.harvest(session, harvest_id)
@@ -40,7 +41,7 @@ def pick(
             tree_record(session, scope_id)
         elif scope == "row":
             if not tree_records(session, row_id=scope_id):
-                raise NotFound(f"there is no row {scope_id} with trees")
+                raise NotFound(say("bad-there-is-no-row-with-trees", scope_id=scope_id))
         else:
             places.block(session, scope_id)
         made = Harvest(id=harvest_id, scope=scope, scope_id=scope_id, day=day, kg=kg, who=who)

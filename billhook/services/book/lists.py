@@ -6,8 +6,11 @@ from collections.abc import Callable, Iterable
 from typing import Literal
 
 from ...catalogue.languages import heads
+from ...catalogue.wording import said
+from ...core.tasks import task_said
 from ...core.words.tongue import spoken
 from ...core.words.units import Units
+from ...core.words.values import say
 from ...formats.lists import csv_of
 from ...store import logbook as kept
 from ...store import places
@@ -51,11 +54,17 @@ def _tasks(at: Workplace, _units: Units) -> Rows:
         held = at.standing(session)
         found = kept.tasks(session)
     names = {r.tree.id: r.name for r in held.records} | {
-        r.row.id: f"{r.block.name}, row {r.row.called}" for r in held.records
+        r.row.id: said(say("row-of-block", block=r.block.name, row=r.row.called))
+        for r in held.records
     }
     for task in found:
         if task.scope_id in names:
-            yield task.due, names[task.scope_id], task.does, task.why_later
+            yield (
+                task.due,
+                names[task.scope_id],
+                said(task_said(at.know, task.rule, task.does)),
+                task.why_later,
+            )
 
 
 def _materials(at: Workplace, units: Units) -> Rows:

@@ -14,6 +14,7 @@ from ...core.days import done_problem, planned_problem
 from ...core.errors import invalid, refuse
 from ...core.frame.counting import Counted
 from ...core.season.model import FREE_WORK, WORKS
+from ...core.words.values import listed, say
 from ...store import logbook
 from ...store.acts import Act
 from ...store.changes import kept_acts
@@ -88,9 +89,9 @@ def _refuse_odd(
     grew = (height_after_m or 0.0) > (height_before_m or float("inf"))
     refuse(
         {
-            "/work": None if work in WORKS else f"must be one of {', '.join(WORKS)}",
+            "/work": None if work in WORKS else say("bad-must-be-one-of", known=listed(WORKS)),
             "/date": done_problem(date, at.today()),
-            "/height_after_m": "a tree is not taller after a cut than before" if grew else None,
+            "/height_after_m": say("bad-a-tree-is-not-taller-after") if grew else None,
         }
     )
 
@@ -172,11 +173,11 @@ def on_other_tree(at: Workplace, entry_id: str, tree_id: str) -> LogEntry:
         )
         refuse(
             {
-                "/tree_id": "is the tree it stands on already"
+                "/tree_id": say("bad-is-the-tree-it-stands-on")
                 if record.tree.id == entry.tree_id
-                else "the entry is from a cut sheet of its own tree; take it back with “not so”"
+                else say("bad-the-entry-is-from-a-cut")
                 if drawn
-                else "the entry was corrected; take it back with “not so” and log it anew"
+                else say("bad-the-entry-was-corrected-take-it")
                 if corrected
                 else None
             }
@@ -192,12 +193,12 @@ def _to_correct(session: Session, tree_id: str, entry_id: str, only: str | None)
     """
     wrong = logbook.entry(session, entry_id)
     if wrong.tree_id != tree_id:
-        raise invalid("/corrects", "that entry belongs to another tree")
+        raise invalid("/corrects", say("bad-that-entry-belongs-to-another-tree"))
     if any(e.corrects == entry_id for e in logbook.entries(session, tree_id)):
-        raise invalid("/corrects", "that entry is corrected already; correct the newer one")
+        raise invalid("/corrects", say("bad-that-entry-is-corrected-already-correct"))
     act = session.get(Act, wrong.act)
     if only is not None and (act is None or act.person != only):
-        raise invalid("/corrects", "somebody else wrote that; a manager or an owner can correct it")
+        raise invalid("/corrects", say("bad-somebody-else-wrote-that-a-manager"))
     return wrong
 
 
@@ -214,13 +215,13 @@ def settle_task(
     StaleVersion, InvalidInput.
     """
     if state not in ("open", "done", "dropped"):
-        raise invalid("/state", "must be open, done or dropped")
+        raise invalid("/state", say("bad-must-be-open-done-or-dropped"))
     refuse({"/due": planned_problem(due, at.today())})
     with at.store.writing() as session:
         task = logbook.task(session, task_id)
         if task.version != version:
             raise StaleVersion(
-                "Someone else changed this in the meantime.",
+                say("bad-someone-else-changed-this-in-the"),
                 {"version": task.version, "state": task.state, "due": task.due.isoformat()},
             )
         task.state, task.due, task.version = state, due or task.due, task.version + 1

@@ -8,6 +8,7 @@ from sqlmodel import Session
 
 from ...core.errors import refuse
 from ...core.known import Knowledge
+from ...core.words.values import Value, say
 from ...store import logbook, walks
 from ...store.logbook import save_entries, save_tasks
 from ...store.tables import Task
@@ -21,10 +22,10 @@ def rule_of(found: str) -> str:
     return f"{_ROWS}/{found}/work"
 
 
-def found_problem(know: Knowledge, found: str | None) -> str | None:
+def found_problem(know: Knowledge, found: str | None) -> Value | None:
     """Why this is no finding."""
     known = found is None or know.get(rule_of(found)) is not None
-    return None if known else "is no finding of a look"
+    return None if known else say("bad-is-no-finding-of-a-look")
 
 
 def put_in_log(

@@ -20,6 +20,7 @@ from sqlmodel import Session
 
 from ...core.days import done_problem
 from ...core.errors import invalid, refuse
+from ...core.words.values import Rounded, listed, say
 from ...store import photos as store
 from ...store import places
 from ...store.database import NotFound
@@ -52,7 +53,7 @@ class Whose:
     def check(self, session: Session) -> None:
         """Raises: InvalidInput where not exactly one is said, NotFound where it is none."""
         if sum(x is not None for x in (self.tree_id, self.row_id, self.block_id)) != 1:
-            raise invalid("/tree_id", "say one of tree_id, row_id and block_id")
+            raise invalid("/tree_id", say("bad-say-one-of-tree-id-row"))
         if self.tree_id:
             tree_record(session, self.tree_id)
         elif self.row_id:
@@ -70,11 +71,13 @@ def keep(
     Raises: NotFound; InvalidInput for a moment that is none, a day to come, a file over the limit
     or no picture.
     """
-    large = f"is larger than {at.know.number('photo/most-mb'):g} MB: take it at a lower setting"
+    large = say("bad-photo-too-large", mb=at.know.number("photo/most-mb"))
     refuse(
         {
             "/day": done_problem(day, at.today()),
-            "/moment": None if moment in MOMENTS else f"must be one of {', '.join(MOMENTS)}",
+            "/moment": None
+            if moment in MOMENTS
+            else say("bad-must-be-one-of", known=listed(MOMENTS)),
             "/photo": large if len(content) > most_bytes(at) else None,
         }
     )
@@ -145,7 +148,7 @@ def file_of(at: Workplace, photo_id: str) -> Path:
     with at.store.reading() as session:
         photo = session.get(Photo, photo_id)
     if photo is None or not path_of(at, photo.digest).exists():
-        raise NotFound(f"there is no photo {photo_id}")
+        raise NotFound(say("bad-there-is-no-photo", photo_id=photo_id))
     return path_of(at, photo.digest)
 
 
@@ -167,11 +170,8 @@ def _plain_jpeg(content: bytes, side_px: int, most_megapixels: float) -> tuple[b
         ):
             megapixels = opened.width * opened.height / 1e6
             if megapixels > most_megapixels:
-                said = (
-                    f"has {megapixels:.0f} megapixels; {most_megapixels:g} is the most: take it "
-                    "at a lower setting"
-                )
-                raise invalid("/photo", said)
+                has, most = Rounded(megapixels), most_megapixels
+                raise invalid("/photo", say("bad-photo-of-too-many-pixels", has=has, most=most))
             opened.thumbnail((side_px, side_px))
             upright = ImageOps.exif_transpose(opened).convert("RGB")
     except (
@@ -181,9 +181,7 @@ def _plain_jpeg(content: bytes, side_px: int, most_megapixels: float) -> tuple[b
         SyntaxError,
         Image.DecompressionBombError,
     ) as error:
-        raise invalid(
-            "/photo", "is not a picture that can be read; take it as JPEG or PNG"
-        ) from error
+        raise invalid("/photo", say("bad-is-not-a-picture-that-can")) from error
     out = io.BytesIO()
     upright.info = {}  # also what somebody wrote into it as a comment
     upright.save(out, "JPEG", quality=_QUALITY)

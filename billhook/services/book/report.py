@@ -14,8 +14,11 @@ from ...catalogue.wording import said
 from ...core.choice import one_of
 from ...core.errors import invalid
 from ...core.frost.after import NO_WOOD
+from ...core.known import Knowledge
 from ...core.season.model import WORKS
 from ...core.season.today import lane_words, work_words
+from ...core.tasks import task_said
+from ...core.words.values import say
 from ...store import logbook as kept
 from ...store import places
 from ...store.frost_nights import assessed, history
@@ -104,7 +107,7 @@ def season_report(
     until = last or at.today()
     since = first or until - dt.timedelta(days=365)
     if since > until:
-        raise invalid("/last", "must not lie before the first day")
+        raise invalid("/last", say("bad-must-not-lie-before-the-first"))
     with at.store.reading() as session:
         holding = places.holding(session)
         desk = SeasonDesk(session, at, at.today())
@@ -128,7 +131,7 @@ def season_report(
             book(at, Asked(since, until, block_id=block_id, rows=rows), 0).sums,
             sum(r.tree.id in hurt for r in trees),
             _mean({r.tree.id for r in trees}, grown),
-            _coming(tasks, trees, at.today()),
+            _coming(at.know, tasks, trees, at.today()),
             right[block_id],
         )
         for (block_id, name), trees in of_block.items()
@@ -183,7 +186,13 @@ def _right(desk: SeasonDesk, trees: list[TreeRecord]) -> tuple[Next, ...]:
     )
 
 
-def _coming(tasks: list[Task], trees: list[TreeRecord], day: dt.date) -> tuple[Coming, ...]:
+def _coming(
+    know: Knowledge, tasks: list[Task], trees: list[TreeRecord], day: dt.date
+) -> tuple[Coming, ...]:
     here = {r.tree.id for r in trees} | {r.row.id for r in trees}
-    found = Counter((t.due, t.does) for t in tasks if t.scope_id in here and t.due >= day)
+    found = Counter(
+        (t.due, said(task_said(know, t.rule, t.does)))
+        for t in tasks
+        if t.scope_id in here and t.due >= day
+    )
     return tuple(Coming(due, what, n) for (due, what), n in sorted(found.items())[:_NEXT])

@@ -4,8 +4,10 @@ from __future__ import annotations
 
 import datetime as dt
 
-from ...core.words.dates import day_words
-from ...core.words.units import Units, length_words, weight_words
+from ...catalogue.wording import said
+from ...core.words.tongue import spoken
+from ...core.words.units import Units
+from ...core.words.values import Length, Share, Value, Weight, say
 from ...formats.report_pdf import Printed, write_report
 from ...formats.sheet_pdf import Paper
 from ...store import places
@@ -30,85 +32,103 @@ def report_pdf(
         units = places.units(session)
     found = season_report(at, first, last, rows)
     blocks = Printed(
-        "By block",
+        said(say("report-by-block")),
         (0.18, 0.08, 0.11, 0.08, 0.09, 0.09, 0.13, 0.12, 0.12),
-        (
-            "Block",
-            "Trees",
-            "Worked on",
-            "Cuts",
-            "Hours",
-            "Share",
-            "Picked",
-            "Regrown",
-            "Hurt by frost",
+        _heads(
+            say("report-block"),
+            say("report-trees"),
+            say("report-worked-on"),
+            say("report-cuts"),
+            say("report-hours"),
+            say("report-share"),
+            say("report-picked"),
+            say("report-regrown"),
+            say("report-hurt"),
         ),
         [_block(b, units) for b in found.blocks] + [_total(found.total, units)],
     )
     coming = Printed(
-        "What comes next",
+        said(say("report-next")),
         (0.2, 0.15, 0.5, 0.15),
-        ("Block", "Due", "What", "On"),
-        [(b.block, day_words(c.due), c.what, str(c.n)) for b in found.blocks for c in b.coming],
+        _heads(say("report-block"), say("report-due"), say("report-what"), say("report-on")),
+        [(b.block, said(c.due), c.what, str(c.n)) for b in found.blocks for c in b.coming],
     )
     right = Printed(
-        "When it is right next",
+        said(say("report-right-next")),
         (0.14, 0.22, 0.13, 0.13, 0.38),
-        ("Block", "Kind", "From", "To", "Work"),
+        _heads(
+            say("report-block"),
+            say("report-kind"),
+            say("report-from"),
+            say("report-to"),
+            say("report-work"),
+        ),
         [
-            (b.block, n.kind_name, day_words(n.first), day_words(n.last), "; ".join(n.works))
+            (b.block, n.kind_name, said(n.first), said(n.last), "; ".join(n.works))
             for b in found.blocks
             for n in b.right
         ],
     )
     record = Printed(
-        "The record",
+        said(say("report-record")),
         (0.12, 0.16, 0.2, 0.08, 0.08, 0.08, 0.12, 0.16),
-        ("Day", "Tree", "Work", "Cuts", "Share", "Hours", "Who", "Noted"),
+        _heads(
+            say("report-day"),
+            say("report-tree"),
+            say("report-work"),
+            say("report-cuts"),
+            say("report-share"),
+            say("report-hours"),
+            say("report-who"),
+            say("report-noted"),
+        ),
         [_line(r) for r in found.record],
     )
-    span = f"From {day_words(found.first)} to {day_words(found.last)}"
     lines = (
-        f"{span}; made on {day_words(found.day)}.",
-        "A dash stands where nobody wrote it down. Products are those named in the notes.",
+        said(say("report-span", first=found.first, last=found.last, day=found.day)),
+        said(say("report-dash")),
     )
     size: Paper = paper or ("letter" if units == "us" else "a4")
-    return write_report(
-        f"{found.holding}, what was done", lines, (blocks, coming, right, record), size
-    )
+    title = said(say("report-title", holding=found.holding))
+    nothing = said(say("report-nothing"))
+    return write_report(title, lines, (blocks, coming, right, record), size, nothing, spoken())
+
+
+def _heads(*names: Value) -> tuple[str, ...]:
+    return tuple(said(name) for name in names)
 
 
 def _share(share: float | None) -> str:
-    return _NOT_KNOWN if share is None else f"{share * 100:.0f} %"
+    return _NOT_KNOWN if share is None else said(Share(share))
 
 
 def _sums(sums: Sums, units: Units) -> tuple[str, ...]:
     return (
         str(sums.trees or _NOT_KNOWN),
         str(sums.cuts or _NOT_KNOWN),
-        f"{sums.hours:g}" if sums.hours else _NOT_KNOWN,
+        said(sums.hours) if sums.hours else _NOT_KNOWN,
         _share(sums.share),
-        weight_words(sums.kg, units) if sums.kg else _NOT_KNOWN,
+        said(Weight(sums.kg, units)) if sums.kg else _NOT_KNOWN,
     )
 
 
 def _block(b: BlockReport, units: Units) -> tuple[str, ...]:
-    grown = _NOT_KNOWN if b.regrown_m is None else length_words(b.regrown_m, units)
+    grown = _NOT_KNOWN if b.regrown_m is None else said(Length(b.regrown_m, units))
     return b.block, str(b.standing), *_sums(b.sums, units), grown, str(b.hurt or _NOT_KNOWN)
 
 
 def _total(sums: Sums, units: Units) -> tuple[str, ...]:
-    return "All of it", "", *_sums(sums, units), "", ""
+    return said(say("report-all-of-it")), "", *_sums(sums, units), "", ""
 
 
 def _line(r: RecordLine) -> tuple[str, ...]:
     return (
-        r.day.isoformat(),
+        said(r.day),
         r.where,
         r.work,
         _NOT_KNOWN if r.cuts is None else str(r.cuts),
         _share(r.share),
-        _NOT_KNOWN if r.hours is None else f"{r.hours:g}",
+        _NOT_KNOWN if r.hours is None else said(r.hours),
         r.who or _NOT_KNOWN,
         r.note,
     )

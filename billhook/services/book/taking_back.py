@@ -48,7 +48,7 @@ class StandsOnIt(BillhookError):
     """Later work stands on what is to be taken back; the newest first."""
 
     def __init__(self, acts: Sequence[ActSaid]) -> None:
-        super().__init__("Later work stands on it.")
+        super().__init__(say("bad-stands-on-it"))
         self.acts = tuple(acts)
 
 
@@ -84,9 +84,7 @@ def take_back(at: Workplace, act_id: str, also: bool = False, only: str | None =
             with at.store.writing() as session:
                 acts = _with_what_stands_on_it(session, _act(session, act_id), also)
                 if only is not None and any(a.person != only for a in acts):
-                    raise NotKept(
-                        "Somebody else wrote that: an owner or a manager can take it back."
-                    )
+                    raise NotKept(say("bad-somebody-else-wrote-that-an-owner"))
                 seq = int(session.info["act"])
                 found = tuple(_said(session, a) for a in acts)
                 trees = [
@@ -95,9 +93,7 @@ def take_back(at: Workplace, act_id: str, also: bool = False, only: str | None =
                 kept.take_back(session, seq, [a.seq or 0 for a in acts])
                 _follow(at, session, trees)
         except IntegrityError as error:
-            raise BillhookError(
-                "Something else has taken its place since: put that right first."
-            ) from error
+            raise BillhookError(say("bad-something-else-has-taken-its-place")) from error
     heed_kinds(at)
     at.weather_changes += 1
     return TakenBack(going.id, found)
@@ -110,7 +106,7 @@ def _known(session: Session, act_id: str) -> Act | None:
 def _act(session: Session, act_id: str) -> Act:
     found = _known(session, act_id)
     if found is None:
-        raise NotFound("There is no such entry.")
+        raise NotFound(say("bad-there-is-no-such-entry"))
     return found
 
 
@@ -128,10 +124,7 @@ def _with_what_stands_on_it(session: Session, asked: Act, also: bool) -> list[Ac
         for n in kept.later_on(session, act.seq or 0, _changes(session, act)) - out - set(found):
             later = session.get(Act, n)
             if later is None:
-                raise NotKept(
-                    "What stands on it was written before Billhook kept what can be taken back: "
-                    "put it right where it stands."
-                )
+                raise NotKept(say("bad-what-stands-on-it-was-written"))
             found[n] = later
             waiting.append(later)
     newest_first = [found[n] for n in sorted(found, reverse=True) if n != asked.seq]
@@ -142,12 +135,9 @@ def _with_what_stands_on_it(session: Session, asked: Act, also: bool) -> list[Ac
 
 def _may_be_taken_back(session: Session, act: Act) -> None:
     if kept.taken_by(session, act.seq or 0):
-        raise BillhookError("That was taken back already.")
+        raise BillhookError(say("bad-that-was-taken-back-already"))
     if not _changes(session, act):
-        raise NotKept(
-            "That was written before Billhook kept what can be taken back: put it right where it "
-            "stands."
-        )
+        raise NotKept(say("bad-that-was-written-before-billhook-kept"))
 
 
 def _follow(at: Workplace, session: Session, tree_ids: Sequence[str]) -> None:

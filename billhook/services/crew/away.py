@@ -8,6 +8,7 @@ from dataclasses import dataclass
 from sqlmodel import Session
 
 from ...core.errors import refuse
+from ...core.words.values import say
 from ...store import crew, people
 from ...store.crew_tables import Away
 from ..workplace import Workplace
@@ -44,11 +45,11 @@ def put_away(
     most = at.know.days("crew/off-most")
     refuse(
         {
-            "/last": "lies before the first day"
+            "/last": say("bad-lies-before-the-first-day")
             if last < first
-            else "is over"
+            else say("bad-is-over")
             if over
-            else "more than a year: take them off the list of people"
+            else say("bad-more-than-a-year-take-them")
             if (last - first).days > most
             else None
         }

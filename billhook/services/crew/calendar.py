@@ -6,7 +6,8 @@ import datetime as dt
 import uuid
 
 from ...catalogue.wording import said
-from ...core.words.values import Saying
+from ...core.words.tongue import spoken
+from ...core.words.values import say
 from ...formats.ical import Entry, write_calendar
 from ...store import people
 from ..workplace import Workplace
@@ -25,8 +26,9 @@ def weeks_calendar(at: Workplace, person_id: str) -> bytes:
     with at.store.reading() as session:
         name = people.person(session, person_id).name
     found = crew_weeks(at, today, _WEEKS)
+    title = said(say("crew-weeks-of", name=name))
     made = dt.datetime.combine(today, dt.time(), dt.UTC)
-    return write_calendar(f"{name}: the weeks ahead", _entries(found, person_id), made)
+    return write_calendar(title, spoken(), _entries(found, person_id), made)
 
 
 def _entries(found: CrewWeeks, person_id: str) -> list[Entry]:
@@ -36,17 +38,16 @@ def _entries(found: CrewWeeks, person_id: str) -> list[Entry]:
         if piece.helper != person_id:
             continue
         item, week = jobs[piece.job].item, found.weeks[piece.week]
-        rows = f"row {item.rows[0]}" if len(item.rows) == 1 else f"{len(item.rows)} rows"
-        says = said(item.says) if isinstance(item.says, Saying) else item.says
+        rows = say("crew-rows", rows=len(item.rows), first=str(item.rows[0]))
         uid = uuid.uuid5(_NAMES, f"{person_id} {piece.job} {week.last}")
         entries.append(
             Entry(
                 f"{uid}@billhook",
                 week.first,
                 week.last,
-                f"{item.block}, {rows}: {says}",
-                f"About {piece.minutes} minutes this week, {len(item.trees)} trees.",
-                "The weeks ahead",
+                f"{item.block}, {said(rows)}: {said(item.says)}",
+                said(say("crew-about", minutes=piece.minutes, trees=len(item.trees))),
+                said(say("crew-weeks-ahead")),
                 (found.day - _FIRST).days,
             )
         )

@@ -107,7 +107,7 @@ def found_work(
     other than 4 to 12 weeks.
     """
     if not 4 <= n <= 12:
-        raise invalid("/weeks", "must be between 4 and 12")
+        raise invalid("/weeks", say("bad-between", low=4, high=12))
     know, weeks = at.know, weeks_from(at.know, day, n)
     progress.part(say("weeks-gathering"))
     with at.store.reading() as session:

@@ -11,7 +11,7 @@ from ...core.crew.stay import plan_near
 from ...core.errors import invalid
 from ...core.words.prices import NO_CROP, crop_words
 from ...core.words.units import Units
-from ...core.words.values import Saying, say
+from ...core.words.values import Saying, listed, say
 from ...store import crew as store
 from ...store.acts import new_id
 from ...store.crew_tables import CrewFix, CrewKept
@@ -79,22 +79,27 @@ def _may(at: Workplace, found: Found, job: str, person_id: str, day: dt.date) ->
     asked = next((j for j in found.crew.jobs if j.id == job), None)
     helper = next((h for h in found.crew.helpers if h.id == person_id), None)
     if asked is None or helper is None:
-        raise NotFound("there is no such work, or nobody of that name has hours")
+        raise NotFound(say("bad-there-is-no-such-work-or"))
     week = week_of(found.crew.weeks, _fix(job, person_id, day))
     if week is None:
-        raise invalid("/day", "lies outside the weeks ahead")
+        raise invalid("/day", say("bad-lies-outside-the-weeks-ahead"))
     gathered = next(g for g in found.jobs if g.job.id == job)
     if gathered.job.prices[week] is None:
-        raise invalid("/day", "that week is closed to this work")
+        raise invalid("/day", say("bad-that-week-is-closed-to-this"))
     if not asked.skills <= helper.skills:
         lacks = [
-            said(at.know.row(f"crew-skills/{s}/says"))
+            at.know.row(f"crew-skills/{s}/says")
             for s in at.know.rows("crew-skills")
             if s in gathered.job.skills - helper.skills
         ]
-        raise invalid("/person_id", f"may not {' or '.join(lacks) or 'work in these rows'}")
+        raise invalid(
+            "/person_id",
+            say("bad-may-not", skills=listed(lacks, say("bad-or")))
+            if lacks
+            else say("bad-may-not-work-here"),
+        )
     if helper.minutes[week] <= 0:
-        raise invalid("/day", "has no hours in that week")
+        raise invalid("/day", say("bad-has-no-hours-in-that-week"))
     return week
 
 
@@ -110,7 +115,7 @@ def unfix(at: Workplace, job: str) -> None:
     with at.store.writing() as session:
         held = store.fixes(session).get(job)
         if held is None:
-            raise NotFound("that is fixed to nobody")
+            raise NotFound(say("bad-that-is-fixed-to-nobody"))
         store.let_go(session, held)
 
 

@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from ...catalogue.wording import said
 from ...core.errors import invalid
-from ...core.words.dates import day_words
 from ...core.words.units import Units
+from ...core.words.values import Rounded, say
 from ...formats.sheet_pdf import Paper, RoundList, write_round
 from ...store import people, plans
 from ..plan.printing import phrases_of, printed
@@ -26,18 +26,18 @@ def week_pdf(
     phrases = phrases_of(code)
     found = crew_weeks(at, at.today(), units=units)
     if not 0 <= week < len(found.weeks):
-        raise invalid("/week", f"must be between 0 and {len(found.weeks) - 1}")
+        raise invalid("/week", say("bad-between", low=0, high=len(found.weeks) - 1))
     mine = _mine(found, person_id, week)
     trees = [t.tree.id for g, _ in mine for t in g.item.trees]
     sheets = [printed(at, waiting[t], code, units) for t in dict.fromkeys(trees) if t in waiting]
     span = found.weeks[week]
     hours = found.spent.get((person_id, week), 0.0) / 60
     first = RoundList(
-        f"{day_words(span.first)} – {day_words(span.last)}",
+        f"{said(span.first, code)} – {said(span.last, code)}",
         name,
-        [f"{hours:.1f} h", phrases.say("care-local")],
+        [f"{said(Rounded(hours, 1), code)} h", phrases.say("care-local")],
         (phrases.say("tree"), "h", "n", ""),
-        [_row(g, minutes) for g, minutes in mine],
+        [_row(g, minutes, code) for g, minutes in mine],
         code,
     )
     return write_round(first, sheets, paper)
@@ -50,8 +50,8 @@ def _mine(found: CrewWeeks, person_id: str, week: int) -> list[tuple[Gathered, i
     return [(jobs[p.job], p.minutes) for p in by_place]
 
 
-def _row(g: Gathered, minutes: int) -> tuple[str, str, str, str]:
+def _row(g: Gathered, minutes: int, code: str) -> tuple[str, str, str, str]:
     item = g.item
     rows = ", ".join(str(n) for n in item.rows[:4]) + (" …" if len(item.rows) > 4 else "")
-    says = said(item.says)
-    return f"{item.block} {rows}", f"{minutes / 60:.1f}", str(len(item.trees)), says
+    says = said(item.says, code)
+    return f"{item.block} {rows}", said(Rounded(minutes / 60, 1), code), str(len(item.trees)), says

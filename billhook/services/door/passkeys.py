@@ -29,13 +29,14 @@ from webauthn.helpers.structs import (
     UserVerificationRequirement,
 )
 
+from ...core.words.values import say
 from ...store import door as store
 from ...store.door_tables import Account, Passkey
 from .signing import NotSignedIn, Signing, Who
 
 _ASKED_SECONDS = 300
 _ASKED_MOST = 500
-_NOT_TAKEN = "That passkey is not known here: sign in by name and PIN."
+_NOT_TAKEN = say("bad-passkey-not-known")
 
 
 @dataclass(frozen=True)
@@ -94,7 +95,7 @@ class Passkeys:
                 require_user_verification=True,
             )
         except _REFUSED as error:
-            raise NotSignedIn("That passkey could not be made: try once more.") from error
+            raise NotSignedIn(say("bad-passkey-not-made")) from error
         key = Passkey(
             id=bytes_to_base64url(made.credential_id),
             account_id=who.id,
@@ -103,7 +104,7 @@ class Passkeys:
         )
         with self._signing.door.open() as session:
             if session.get(Passkey, key.id) is not None:
-                raise NotSignedIn("That passkey is known already.")
+                raise NotSignedIn(say("bad-passkey-known-already"))
             store.keep(session, key)
         self._signing.hear(who.name, "made a passkey", "", where)
 
@@ -153,7 +154,7 @@ class Passkeys:
         with self._lock:
             known = self._asked.pop(asked, None)
         if known is None or known.until < self._clock() or known.account_id != account_id:
-            raise NotSignedIn("That took too long: try once more.")
+            raise NotSignedIn(say("bad-took-too-long"))
         return known
 
 

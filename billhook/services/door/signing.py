@@ -17,6 +17,7 @@ from dataclasses import dataclass
 from sqlmodel import Session
 
 from ...core.errors import BillhookError, invalid
+from ...core.words.values import say
 from ...settings import Settings
 from ...store import door as store
 from ...store.acts import utc_now
@@ -41,7 +42,7 @@ class Wait(BillhookError):
     """Too many wrong PINs. ``seconds``: how long none is looked at."""
 
     def __init__(self, seconds: int) -> None:
-        super().__init__(f"Too many wrong PINs: wait {seconds} seconds, then try again.")
+        super().__init__(say("bad-too-many-pins", seconds=seconds))
         self.seconds = seconds
 
 
@@ -108,17 +109,17 @@ class Signing:
             invite = session.get(Invite, _digest(code))
             left = invite.until - self._clock() if invite else 0.0
             if invite is None or not 0 <= left <= INVITE_SECONDS:  # none of a clock set back
-                raise NotSignedIn("This invitation holds no longer: ask for a new one.")
+                raise NotSignedIn(say("bad-invitation-over"))
             called = " ".join((invite.name or name).split())
             if not called:
-                raise invalid("/name", "say your name")
+                raise invalid("/name", say("bad-say-your-name"))
         self._refuse_pin(pin, called)
         hashed = self._pins.kept(pin)
         with self._turn, self.door.open() as session:
             # once: whoever came second with the same code finds it gone
             invite = session.get(Invite, _digest(code))
             if invite is None:
-                raise NotSignedIn("This invitation was used: ask for a new one.")
+                raise NotSignedIn(say("bad-invitation-used"))
             known = store.account_named(session, called.casefold())
             account = known or Account(
                 name=called, folded=called.casefold(), role=invite.role, pin=hashed
@@ -140,14 +141,14 @@ class Signing:
     @staticmethod
     def _refuse_pin(pin: str, name: str) -> None:
         if not PIN_LEAST <= len(pin) <= PIN_MOST:
-            raise invalid("/pin", f"must be {PIN_LEAST} characters or more")
+            raise invalid("/pin", say("bad-must-be-characters-or-more", pin_least=PIN_LEAST))
         runs = ("0123456789" * 2, "9876543210" * 2)
         if (
             len(set(pin)) == 1
             or any(pin in run for run in runs)
             or pin.casefold() in (name.casefold(), "password", "billhook")
         ):
-            raise invalid("/pin", "is among the first that anybody would try: take another")
+            raise invalid("/pin", say("bad-is-among-the-first-that-anybody"))
 
     # signing in
 
@@ -174,12 +175,12 @@ class Signing:
             if account is None or not right:
                 _hear(session, name[:60], "tried a wrong PIN", "", where)
         if account is None or not right:
-            raise NotSignedIn("No such name with that PIN.")
+            raise NotSignedIn(say("bad-no-such-name-with-that-pin"))
         again = self._pins.kept(pin) if self._pins.outgrown(account.pin) else account.pin
         with self.door.open() as session:
             fresh = session.get(Account, account.id)
             if fresh is None or fresh.pin != account.pin:
-                raise NotSignedIn("No such name with that PIN.")
+                raise NotSignedIn(say("bad-no-such-name-with-that-pin"))
             fresh.pin, fresh.misses, fresh.shut_until = again, 0, 0.0
             _hear(session, fresh.name, "signed in", device, where)
             return self._let_in(session, fresh, device)
@@ -189,7 +190,7 @@ class Signing:
         with self.door.open() as session:
             account = session.get(Account, account_id)
             if account is None:
-                raise NotSignedIn("You may come in no more: ask an owner.")
+                raise NotSignedIn(say("bad-no-more"))
             account.misses, account.shut_until = 0, 0.0
             _hear(session, account.name, what, device, where)
             return self._let_in(session, account, device)
@@ -223,7 +224,7 @@ class Signing:
         with self.door.open() as session:
             signed = session.get(SignedIn, digest)
             if signed is None or (signed.account_id != by.id and by.role != "owner"):
-                raise NotFound("there is no such device")
+                raise NotFound(say("bad-there-is-no-such-device"))
             account = session.get(Account, signed.account_id)
             store.drop(session, signed)
             whose = "" if account is None or account.id == by.id else f"{account.name}, "
@@ -294,15 +295,13 @@ def _digest(secret: str) -> str:
 def _account(session: Session, account_id: str) -> Account:
     found = session.get(Account, account_id)
     if found is None:
-        raise NotFound(f"account {account_id}")
+        raise NotFound(say("bad-account", account_id=account_id))
     return found
 
 
 def _keep_an_owner(session: Session, account: Account, role: str | None) -> None:
     if account.role == ROLES[-1] != role and store.owners(session) < 2:
-        raise LastOwner(
-            f"{account.name} is the last owner: make somebody else one first, then change this."
-        )
+        raise LastOwner(say("bad-is-the-last-owner-make-somebody", name=account.name))
 
 
 def _hear(session: Session, name: str, what: str, about: str, where: str) -> None:

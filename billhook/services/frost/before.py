@@ -13,7 +13,7 @@ from ...core.errors import invalid
 from ...core.frost.protect import Protection, protections, tonight
 from ...core.reasons import Reason
 from ...core.words.tongue import FIRST
-from ...core.words.values import Capital
+from ...core.words.values import Capital, say
 from ...store import logbook, places
 from ...store.logbook import save_tasks
 from ...store.tables import Task
@@ -107,7 +107,7 @@ def protect(at: Workplace, site_id: str, block_id: str) -> int:
     """
     wanted = next((b for b in before_the_cold(at, site_id) if b.block_id == block_id), None)
     if wanted is None or not wanted.protections:
-        raise invalid("/block_id", "there is nothing to put on in this block")
+        raise invalid("/block_id", say("bad-there-is-nothing-to-put-on"))
     made = 0
     with at.store.writing() as session:
         desk = SeasonDesk(session, at, at.today())

@@ -23,6 +23,7 @@ from ...core.frost.readings import Noted, all_brown, dead_leaf_share, green_days
 from ...core.frost.verdict import FrostVerdict, frost_verdict
 from ...core.known import Knowledge
 from ...core.season.budget import tree_age
+from ...core.words.values import say
 from ...store import frames, frost_nights
 from ...store import scratches as kept
 from ...store.frost_tables import FrostAssessment, FrostNight, Scratch
@@ -294,5 +295,5 @@ def hurt_case(at: Workplace, session: Session, tree_id: str) -> FrostCase:
     """What is known of a hurt tree. Raises: NotFound; InvalidInput for one that bears no class."""
     case = frost_case(at, session, tree_id)
     if case is None:
-        raise invalid("", "no class of frost damage is written down for this tree")
+        raise invalid("", say("bad-no-class-of-frost-damage-is"))
     return case

@@ -6,7 +6,6 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
-from ...catalogue.wording import said
 from ...core.cuts.technique import CutAdvice
 from ...core.errors import invalid
 from ...core.frame.finish import whole_limbs_gone
@@ -16,7 +15,7 @@ from ...core.frost.dead_wood import STAGES, Stage, Stock, dead_wood_notes, stage
 from ...core.reasons import Reason
 from ...core.season.model import Work
 from ...core.words.units import Units
-from ...core.words.values import Value
+from ...core.words.values import Clause, Value, listed, say
 from ...store import frames
 from ...store.work_tables import Plan
 from ..book.pace import pace_of
@@ -131,7 +130,7 @@ def stage_sheet(at: Workplace, tree_id: str, plan_id: str, stage: str) -> Plan:
     not drawn.
     """
     if stage not in STAGES:
-        raise invalid("/stage", f"must be one of {', '.join(STAGES)}")
+        raise invalid("/stage", say("bad-must-be-one-of", known=listed(STAGES)))
     with at.store.writing() as session:
         if (known := session.get(Plan, plan_id)) is not None:
             return known
@@ -140,9 +139,9 @@ def stage_sheet(at: Workplace, tree_id: str, plan_id: str, stage: str) -> Plan:
             next((s for s in _stages(case) if s.name == stage), None) if case is not None else None
         )
         if case is None or wanted is None or case.view is None:
-            raise invalid("/stage", "scratch the limbs on the tree's drawing first")
+            raise invalid("/stage", say("bad-scratch-the-limbs-on-the-trees"))
         if not wanted.may:
-            raise invalid("/stage", f"not open: {said(wanted.reason)}")
+            raise invalid("/stage", say("bad-not-open", why=Clause(wanted.reason.says)))
         frame, row = case.dead_frame, case.view.row
         assert frame is not None
         frame_id = row.id

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from ...core.errors import invalid
 from ...core.frost.fruit import CutTest, cut_test
+from ...core.words.values import say
 from ...store import frost_nights, places
 from ...store.tables import Observation
 from ...store.trees import save_observations, tree_records
@@ -25,7 +26,7 @@ def cut_sample(
         places.block(session, block_id)
         last = next((n for n in frost_nights.nights(session, site_id) if n.day <= today), None)
         if last is None:
-            raise invalid("/cut", "write the night down first")
+            raise invalid("/cut", say("bad-write-the-night-down-first"))
         records = tree_records(session, block_id=block_id)
         mean = mean_of(SeasonDesk(session, at, today), records[0], today, 14) if records else None
         found = cut_test(at.know, cut, hurt, last.day, today, mean)

@@ -15,7 +15,7 @@ from ...core.frame.check import checked
 from ...core.frame.model import TRUNK, Frame, Limb, is_sucker
 from ...core.frost.leaders import Leaders, Shoot, grown_on, leaders
 from ...core.tasks import GROW_ON_TASKS
-from ...core.words.values import Value
+from ...core.words.values import Length, Value, listed, say
 from ...store import frames, logbook
 from ...store.logbook import save_tasks
 from ...store.tables import Observation, Task
@@ -51,7 +51,7 @@ def grow_on(at: Workplace, tree_id: str, form: str | None = None) -> GrowOn | No
 
 def _view(case: FrostCase, form: str | None) -> GrowOn:
     if form is not None and form not in FORMS:
-        raise invalid("/form", f"must be one of {', '.join(FORMS)}")
+        raise invalid("/form", say("bad-must-be-one-of", known=listed(FORMS)))
     wanted = form or _FORMS.get(case.desk.stance(case.record)["form"], "tree")
     chosen = case.seen.get("grow_on")
     held = chosen if chosen is not None and chosen.date >= case.night and chosen.value else None
@@ -115,19 +115,17 @@ def add_shoot(at: Workplace, tree_id: str, limb: Limb) -> str:
     with at.store.writing() as session:
         case = hurt_case(at, session, tree_id)
         if case.view is None:
-            raise invalid(
-                "",
-                "this tree is not drawn yet: give height, spread and trunk for a "
-                "sketch, or measure it",
-            )
+            raise invalid("", say("bad-this-tree-is-not-drawn-yet"))
         frame = case.view.frame
         there = next((x for x in frame.limbs if x.id == limb.id), None)
         if there is not None:
             if (there.on, there.at_m, there.bearing_deg) == (TRUNK, limb.at_m, limb.bearing_deg):
                 return limb.id
-            raise invalid("/id", "another limb bears this key")
+            raise invalid("/id", say("bad-another-limb-bears-this-key"))
         if limb.at_m > frame.trunk.height_m:
-            raise invalid("/at_m", f"the trunk ends at {frame.trunk.height_m:.2f} m")
+            raise invalid(
+                "/at_m", say("bad-the-trunk-ends-at", height_m=Length(frame.trunk.height_m))
+            )
         sucker = frame.union_m is not None and limb.at_m < frame.union_m
         grown: Frame = replace(
             frame, limbs=(*frame.limbs, replace(limb, kind="sucker" if sucker else "sprout"))
@@ -149,15 +147,12 @@ def add_shoot(at: Workplace, tree_id: str, limb: Limb) -> str:
 def _refuse_wrong(view: GrowOn, keep: Sequence[str]) -> None:
     points = {s.id: s.points for s in view.leaders.shoots} if view.leaders else {}
     if not keep:
-        raise invalid("/keep", "choose at least one shoot")
+        raise invalid("/keep", say("bad-choose-at-least-one-shoot"))
     for i, limb in enumerate(keep):
         if limb not in points:
-            raise invalid(f"/keep/{i}", "is no live shoot on this trunk")
+            raise invalid(f"/keep/{i}", say("bad-is-no-live-shoot-on-this"))
         if points[limb] is None:
-            raise invalid(
-                f"/keep/{i}",
-                "comes from below the union: it is the rootstock, never grown on as the tree",
-            )
+            raise invalid(f"/keep/{i}", say("bad-comes-from-below-the-union-it"))
 
 
 def choose(at: Workplace, tree_id: str, keep: Sequence[str], form: str | None = None) -> GrowOn:

@@ -14,6 +14,7 @@ from ...core.frost.classes import CLASSES, FrostClass
 from ...core.frost.looks import Look, Seen, weigh_looks
 from ...core.words.dates import day_words
 from ...core.words.tongue import FIRST
+from ...core.words.values import listed, say
 from ...store import frames, frost_nights, logbook
 from ...store import scratches as kept
 from ...store.frost_tables import Scratch
@@ -130,7 +131,7 @@ def say_class(
     """
     today, wrong = at.today(), []
     if frost_class not in CLASSES:
-        wrong.append(FieldProblem("/class", f"must be one of {', '.join(CLASSES)}"))
+        wrong.append(FieldProblem("/class", say("bad-must-be-one-of", known=listed(CLASSES))))
     if (
         night is not None
         and (problem := done_problem(night, today) or seen_problem(night, today)) is not None
@@ -201,14 +202,13 @@ def scratch(
         refuse(
             {
                 **_off_the_drawing(session, record, limb, at_m, bearing_deg),
-                "/day": "lies ahead; write down what you saw" if ahead else None,
+                "/day": say("bad-lies-ahead-write-down-what-you") if ahead else None,
             }
         )
         case = frost_case(at, session, tree_id)
         if case is not None and (day or at.today()) < case.scratch_from:
             raise invalid(
-                "/day",
-                f"too early: scratched bark misleads; look again on {day_words(case.scratch_from)}",
+                "/day", say("bad-too-early-scratched-bark-misleads-look", day=case.scratch_from)
             )
         made = Scratch(
             id=scratch_id,

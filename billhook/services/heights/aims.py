@@ -12,7 +12,7 @@ from ...core.heights.standing import full_size
 from ...core.known import Knowledge
 from ...core.reasons import Reason
 from ...core.words.units import Units
-from ...core.words.values import Length, Saying, Share, say
+from ...core.words.values import Length, Saying, Share, listed, say
 from ...store import places
 from ...store.aims import aims, save_aims
 from ...store.tables import Aim
@@ -126,7 +126,10 @@ def _ids(record: TreeRecord) -> dict[str, str]:
 
 def _less(size_m: float | None, by_m: float, off: str, how: str) -> float:
     if size_m is None:
-        raise invalid(f"/off_{off}_m", f"say how {how} it is first")
+        raise invalid(
+            f"/off_{off}_m",
+            say("bad-say-how-tall-first") if how == "tall" else say("bad-say-how-wide-first"),
+        )
     return round(size_m - by_m, 2)
 
 
@@ -158,7 +161,9 @@ def say_aim(
         fits = f"must be between {LOWEST_M:g} and {HIGHEST_M:g} m"
         refuse(
             {
-                "/scope": None if scope in SCOPES else f"must be one of {', '.join(SCOPES)}",
+                "/scope": None
+                if scope in SCOPES
+                else say("bad-must-be-one-of", known=listed(SCOPES)),
                 "/height_m": None if height_m is None or _fits(height_m) else fits,
                 "/width_m": None if width_m is None or _fits(width_m) else fits,
             }

@@ -14,7 +14,7 @@ from ...core.errors import invalid, refuse
 from ...core.heights.standing import levels_to_hold
 from ...core.heights.ways import way, ways
 from ...core.season.events import vigour_of
-from ...core.words.values import Value
+from ...core.words.values import Value, listed, say
 from ...store import frames, places, stances
 from ...store import rotations as kept
 from ...store.database import StaleVersion
@@ -65,8 +65,10 @@ def adopt(
     above = "must not lie above the height the others are tipped at"
     refuse(
         {
-            "/school": None if school in known_ways else f"must be one of {', '.join(known_ways)}",
-            "/scope": None if scope in SCOPES else f"must be one of {', '.join(SCOPES)}",
+            "/school": None
+            if school in known_ways
+            else say("bad-must-be-one-of", known=listed(known_ways)),
+            "/scope": None if scope in SCOPES else say("bad-must-be-one-of", known=listed(SCOPES)),
             "/low_m": above if low_m > tip_m else None,
         }
     )
@@ -93,7 +95,7 @@ def adopt(
         lay_out(at, session, made, _trees(session, scope, scope_id))
         session.flush()
         if not kept.tasks_of(session, made.id):
-            raise invalid("/school", "no day of the coming years is open for this work here")
+            raise invalid("/school", say("bad-no-day-of-the-coming-years"))
         return made
 
 
@@ -105,10 +107,10 @@ def give_up(at: Workplace, rotation_id: str, version: int) -> Rotation:
         found = kept.rotation(session, rotation_id)
         if found.version != version:
             raise StaleVersion(
-                "Someone else changed this rotation in the meantime.", {"version": found.version}
+                say("bad-someone-else-changed-this-rotation-in"), {"version": found.version}
             )
         if found.ended_on is not None:
-            raise invalid("/version", f"it ended on {found.ended_on.isoformat()}")
+            raise invalid("/version", say("bad-it-ended-on", day=found.ended_on))
         _end(session, found, at.today())
         return found
 
@@ -134,7 +136,7 @@ def view(at: Workplace, scope: str, scope_id: str) -> list[RotationView]:
     NotFound, InvalidInput.
     """
     if scope not in SCOPES:
-        raise invalid("/scope", f"must be one of {', '.join(SCOPES)}")
+        raise invalid("/scope", say("bad-must-be-one-of", known=listed(SCOPES)))
     with at.store.reading() as session:
         records = _trees(session, scope, scope_id)
         first = records[0] if records else None

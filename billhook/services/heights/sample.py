@@ -43,13 +43,13 @@ def sample(at: Workplace, block_id: str, n: int, units: Units = "metric") -> Sam
     without trees.
     """
     if not 1 <= n <= MOST:
-        raise invalid("/n", f"must be between 1 and {MOST}")
+        raise invalid("/n", say("bad-between", low=1, high=MOST))
     with at.store.reading() as session:
         places.block(session, block_id)
         held = at.standing(session)
     records = list(held.within(block_id))
     if not records:
-        raise invalid("", "no tree stands in this block")
+        raise invalid("", say("bad-no-tree-stands-in-this-block"))
     sizes = {r.tree.id: held.size(r) for r in records}
     candidates = [
         Candidate(

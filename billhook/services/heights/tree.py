@@ -39,10 +39,7 @@ from .row_lines import outline_of
 def _frame(at: Workplace, session: Session, record: TreeRecord) -> tuple[FrameRow, Frame]:
     row = frames.current_row(session, record.stem.id)
     if row is None:
-        raise invalid(
-            "",
-            "this tree is not drawn yet: give height, spread and trunk for a sketch, or measure it",
-        )
+        raise invalid("", say("bad-this-tree-is-not-drawn-yet"))
     return row, frames.frame_of(session, row)[0]
 
 

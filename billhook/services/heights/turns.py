@@ -10,6 +10,7 @@ from ...core.frame.model import TRUNK, Cut, Frame
 from ...core.heights.ways import way
 from ...core.heights.which import Ranked, rank_limbs
 from ...core.known import Knowledge
+from ...core.words.values import say
 from ...store import frames
 from ...store import rotations as kept
 from ...store.trees import TreeRecord, tree_record
@@ -70,7 +71,7 @@ def ranked_in(
 ) -> tuple[Ranked, ...]:
     walked = walked_tree(at, session, record, at.today())
     if walked.tree.frame is None:
-        raise invalid("", "its limbs are not known: measure its main limbs first")
+        raise invalid("", say("bad-its-limbs-are-not-known-measure"))
     seasons = limb_seasons(session, at.know, record, walked.tree.frame, at.today().year)
     return rank_limbs(
         at.know, walked.tree, at.know.number("renewal/low-m") if low_m is None else low_m, seasons

@@ -10,6 +10,7 @@ from sqlmodel import Session
 from ...core.errors import invalid, refuse
 from ...core.ground import Spot, crosses_itself, inside, longest_side_deg, rows_within
 from ...core.lie import Lie, hull, lie_of, moved
+from ...core.words.values import say
 from ...formats.tree_csv import MAX_LINES, TreeLine
 from ...store import places
 from ..workplace import Workplace
@@ -52,23 +53,22 @@ def count_out(
         held = at.standing(session)
     corners = outline.corners
     if crosses_itself(corners):
-        raise invalid("/corners", "its outline crosses itself")
+        raise invalid("/corners", say("bad-its-outline-crosses-itself"))
     apart, step = _spacing(at, outline, species)
     area = abs(sum(ax * by - bx * ay for (ax, ay), (bx, by) in _sides(corners))) / 2
     if area / (apart * step) > MAX_LINES:
-        raise invalid("/corners", f"more than {MAX_LINES - 1:,} trees")
+        raise invalid("/corners", say("bad-more-than-trees", n=MAX_LINES - 1))
     there = [r for r in held.records if r.site.id == site_id]
     over = inside([(r.place.x, r.place.y) for r in there], corners)
     if over.any():
         first = there[int(over.argmax())].name
         n = int(over.sum())
-        stand = "a tree stands" if n == 1 else f"{n} trees stand"
-        raise invalid("/corners", f"{stand} within it already: {first}{' and others' * (n > 1)}")
+        raise invalid("/corners", say("bad-within-it-already", trees=n, first=first))
     bearing = outline.bearing_deg
     bearing = longest_side_deg(corners) if bearing is None else bearing
     rows = rows_within(corners, apart, step, bearing)
     if not rows:
-        raise invalid("/corners", "no row fits into it")
+        raise invalid("/corners", say("bad-no-row-fits-into-it"))
     return CountedOut(rows, apart, step, bearing, sum(len(row) for row in rows))
 
 
@@ -78,7 +78,7 @@ def _spacing(at: Workplace, outline: Outline, species: str | None) -> tuple[floa
     _refuse_spacing(at, apart, step)
     if step is None:
         if species is None:
-            raise invalid("/spacing_m", "say how far apart they stand, or of which kind they are")
+            raise invalid("/spacing_m", say("bad-say-how-far-apart-they-stand"))
         check_kind(at, species, None, None, at.today().year)
         step = usual_step(at, species)
     return apart or step * at.know.number("planting/rows-apart"), step
@@ -120,7 +120,7 @@ def draw_block(
     counted = count_out(at, site_id, outline, kind.species)
     with at.store.reading() as session:
         if places.block_named(session, site_id, name):
-            raise invalid("/block", f"there is a block called {name} already")
+            raise invalid("/block", say("bad-there-is-a-block-called-already", name=name))
     lines = [
         TreeLine(
             name,
@@ -138,7 +138,7 @@ def draw_block(
         if (n, p) not in skipped
     ]
     if not lines:
-        raise invalid("/skipped", "every place of it is left empty")
+        raise invalid("/skipped", say("bad-every-place-of-it-is-left"))
     made = plant_lines(at, site_id, lines, [], save=True)
     if not made.saved:  # somebody drew one of this name meanwhile
         raise invalid("/block", made.problems[0].message)
@@ -177,7 +177,7 @@ def lay_block(
         rows = _spots(session, block_id)
         now = _lying(at, rows)
         if then.bearing_deg is not None and now.lie.bearing_deg is None:
-            raise invalid("/bearing_deg", "no row of it has two trees yet")
+            raise invalid("/bearing_deg", say("bad-no-row-of-it-has-two"))
         spots = moved(rows, now.lie, then, east, north)
         after = _lying(at, spots)
         _refuse_over(at, session, block_id, now, after, _asked(east, north, then))
@@ -227,7 +227,7 @@ def _refuse_over(
     for name, spots in others.items():
         around = hull(spots, edge)
         if _over(after, spots, around) and not _over(now, spots, around):
-            raise invalid(field, f"it would lie over {name}")
+            raise invalid(field, say("bad-it-would-lie-over", name=name))
 
 
 def _over(block: Lying, spots: list[Spot], around: list[Spot]) -> bool:

@@ -28,7 +28,7 @@ from .tree_lists import Imported, as_spoken, plant_lines
 def _corner(site: Site) -> Spot:
     """Raises: InvalidInput where nobody said where the place is."""
     if site.longitude is None:
-        raise invalid("/site_id", f"say first where {site.name} is: it has no longitude yet")
+        raise invalid("/site_id", say("bad-say-first-where-is-it-has", name=site.name))
     return site.longitude, site.latitude
 
 
@@ -104,7 +104,7 @@ def import_geojson(at: Workplace, site_id: str, text: str, save: bool) -> Import
         problems = [*read.problems, *_years(at, read)]
         problems += _overlaps(read, [r for r in held.records if r.site.id == site_id])
         if not problems and not read.trees:
-            problems = [LineProblem(1, "", "the file holds no tree")]
+            problems = [LineProblem(1, "", say("bad-the-file-holds-no-tree"))]
         made = plant_lines(at, site_id, read.trees, problems, save, lambda i: read.from_feature[i])
         if made.problems:
             progress.came_to(say("import-wrong", n=len(made.problems)))
@@ -131,12 +131,12 @@ def _overlaps(read: Read, standing: list[TreeRecord]) -> list[LineProblem]:
         within = inside(spots, outline.corners)
         if within.any():
             there = standing[int(np.argmax(within))].name
-            says = f"{int(within.sum())} trees stand within it already, {there} among them"
+            says = say("bad-within-outline-already", trees=int(within.sum()), first=there)
             found.append(LineProblem(outline.feature, "", says))
         for n in np.flatnonzero(inside(new, outline.corners)).tolist():
             other = read.from_feature[n]
             if other != outline.feature:
-                says = f"lies over feature {other}"
+                says = say("bad-lies-over-feature", other=other)
                 found.append(LineProblem(outline.feature, "", says))
                 break
     return found

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from ...core.errors import BillhookError
+from ...core.words.values import say
 from ...store import places
 from ..workplace import Workplace
 
@@ -16,7 +17,4 @@ def of_this_holding(at: Workplace, meant: str) -> None:
     with at.store.reading() as session:
         holding = places.holding(session)
     if holding is not None and holding.id != meant:
-        raise OtherHolding(
-            f"It was entered for another holding; this is {holding.name}. It stays on the device "
-            "until it meets its own."
-        )
+        raise OtherHolding(say("bad-it-was-entered-for-another-holding", name=holding.name))

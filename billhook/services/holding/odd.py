@@ -7,6 +7,7 @@ from dataclasses import dataclass
 
 from ...core.errors import invalid
 from ...core.observed import SAYS, TAKEN_OUT
+from ...core.words.values import Value, say
 from ...store import places
 from ...store.tables import Observation
 from ...store.trees import observation, odd_observations, save_observations, tree_records
@@ -20,12 +21,12 @@ class OddEntry:
     """
 
     id: str
-    where: str
+    where: Value
     tree_id: str | None
-    says: str
+    says: Value
     value: str
     date: dt.date
-    problem: str
+    problem: Value
 
 
 def odd_entries(at: Workplace) -> list[OddEntry]:
@@ -40,7 +41,7 @@ def odd_entries(at: Workplace) -> list[OddEntry]:
         return [
             OddEntry(
                 o.id,
-                names.get(o.scope_id, "a tree that is gone"),
+                names.get(o.scope_id, say("a-tree-that-is-gone")),
                 o.scope_id if o.scope == "tree" else None,
                 SAYS.get(o.kind, o.kind),
                 o.value,
@@ -58,9 +59,7 @@ def take_out(at: Workplace, observation_id: str) -> None:
     with at.store.writing() as session:
         wrong = observation(session, observation_id)
         if all(odd.id != observation_id for odd, _ in odd_observations(session)):
-            raise invalid(
-                "", "this entry makes sense, or is out already; correct it where it is shown"
-            )
+            raise invalid("", say("bad-this-entry-makes-sense-or-is"))
         save_observations(
             session,
             Observation(

@@ -11,6 +11,7 @@ from typing import Literal
 
 from ...core.errors import refuse
 from ...core.own_kind import SIZES, with_own
+from ...core.words.values import Value, listed, say
 from ...store import places
 from ...store.tables import OwnSpecies
 from ...store.trees import own_species, save_own_species
@@ -29,12 +30,12 @@ def _id_of(name: str) -> str:
     return "own-" + re.sub(r"[^a-z0-9]+", "-", plain).strip("-")
 
 
-def _name_problem(at: Workplace, kind_id: str, name: str) -> str | None:
+def _name_problem(at: Workplace, kind_id: str, name: str) -> Value | None:
     if kind_id == "own-":
-        return "needs letters"
+        return say("bad-needs-letters")
     known = (at.know.text(f"species/{s}/name") for s in at.know.rows("species"))
     same = name.strip().lower() in {k.lower() for k in known}
-    return "the catalogue knows this kind already" if same else None
+    return say("bad-the-catalogue-knows-this-kind-already") if same else None
 
 
 def _northern(months: Sequence[int] | None, turned: bool) -> list[int] | None:
@@ -67,8 +68,8 @@ def describe_species(
             "/evergreen": None if evergreen else _EVERGREEN,
             "/name": _name_problem(at, kind_id, name),
             **({lacks: _MONTHS} if lacks and not everbearing else {}),
-            "/habit": None if habit in habits else f"must be one of {', '.join(habits)}",
-            "/size": None if size in SIZES else f"must be one of {', '.join(SIZES)}",
+            "/habit": None if habit in habits else say("bad-must-be-one-of", known=listed(habits)),
+            "/size": None if size in SIZES else say("bad-must-be-one-of", known=listed(SIZES)),
         }
     )
     with at.store.reading() as session:

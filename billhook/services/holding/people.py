@@ -13,7 +13,7 @@ from sqlmodel import Session
 
 from ...core.errors import refuse
 from ...core.known import Knowledge
-from ...core.words.values import Value
+from ...core.words.values import Value, say
 from ...store import people as kept
 from ...store import places
 from ...store.people_tables import Person
@@ -121,8 +121,8 @@ def put_person(
         short = reach_m is not None and pole_m is not None and pole_m <= reach_m
         refuse(
             {
-                "/name": "somebody of this name is on the list already" if taken else None,
-                "/pole_m": "a pole reaches further than the hand" if short else None,
+                "/name": say("bad-somebody-of-this-name-is-on") if taken else None,
+                "/pole_m": say("bad-a-pole-reaches-further-than-the") if short else None,
             }
         )
         row = Person(

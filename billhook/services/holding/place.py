@@ -13,8 +13,9 @@ from sqlmodel import Session
 from ...catalogue.languages import heads
 from ...core.errors import invalid, refuse
 from ...core.season.place import month_day
-from ...core.season.station import StationClimate, station_climate
+from ...core.season.station import NoNormals, StationClimate, station_climate
 from ...core.words.tongue import spoken
+from ...core.words.values import Value, listed, say
 from ...formats.daily_csv import ACCEPTABLE, DayProblem, read_days
 from ...store import places
 from ...store import weather as stored
@@ -63,13 +64,17 @@ def describe_site(
     one_frost = (last_frost is None) != (first_frost is None)
     refuse(
         {
-            f"/tmax_c/{i}": f"the maximum lies below the minimum, {low:g} °C"
+            f"/tmax_c/{i}": say("bad-the-maximum-lies-below-the-minimum-2", low=low)
             for i, (low, high) in enumerate(zip(tmin_c, tmax_c, strict=True))
             if high < low
         }
-        | {"/climate": None if climate in climates else f"must be one of {', '.join(climates)}"}
         | {
-            f"/dangers/{i}": f"must be one of {', '.join(known)}"
+            "/climate": None
+            if climate in climates
+            else say("bad-must-be-one-of", known=listed(climates))
+        }
+        | {
+            f"/dangers/{i}": say("bad-must-be-one-of", known=listed(known))
             for i, d in enumerate(dangers)
             if d not in known
         }
@@ -83,7 +88,7 @@ def describe_site(
         site = places.site(session, site_id)
         if site.version != version:
             raise StaleVersion(
-                "Someone else changed this place in the meantime.", {"version": site.version}
+                say("bad-someone-else-changed-this-place-in"), {"version": site.version}
             )
         site.latitude, site.longitude = latitude, longitude
         site.climate, site.elevation_m = climate, elevation_m
@@ -128,7 +133,7 @@ class Series:
     count: int
     problems: tuple[DayProblem, ...]
     climate: StationClimate | None
-    why_not: str | None
+    why_not: Value | None
     saved: bool
 
 
@@ -148,19 +153,19 @@ def station_series(
     """
     unknown = [a for a in accept if a not in ACCEPTABLE]
     if unknown:
-        raise invalid("/accept", f"must be some of {', '.join(ACCEPTABLE)}")
+        raise invalid("/accept", say("bad-must-be-some-of", known=listed(ACCEPTABLE)))
     read = read_days(text, accept, heads(spoken()))
     climate, why_not = None, None
     if read.days and not read.problems:
         try:
             climate = station_climate(read.days, risk, hot_c=at.know.number("season/sun-light"))
-        except ValueError as error:
-            why_not = str(error)
+        except NoNormals as error:
+            why_not = error.says
     site_view(at, site_id)
     if not save or read.problems or not read.days:
         return Series(len(read.days), read.problems, climate, why_not, False)
     if as_normals and climate is None:
-        raise invalid("/as_normals", f"these days make no normals: {why_not}")
+        raise invalid("/as_normals", say("bad-these-days-make-no-normals", why_not=why_not or ""))
     with at.store.writing() as session:
         stored.put(session, site_id, read.days, "csv")
         if as_normals and climate is not None:
@@ -197,4 +202,4 @@ def frost_day(pointer: str, text: str | None) -> None:
         assert day is not None
         dt.date(2028, *day)
     except (ValueError, AssertionError):
-        raise invalid(pointer, "must be a month and a day, as MM-DD") from None
+        raise invalid(pointer, say("bad-must-be-a-month-and-a")) from None

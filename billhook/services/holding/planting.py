@@ -13,6 +13,7 @@ from ...core.errors import invalid, refuse
 from ...core.frame.sizes import size_problems
 from ...core.words.planting import Planting, understand_planting
 from ...core.words.tongue import spoken
+from ...core.words.values import say
 from ...store import places
 from ...store.places import save_places
 from ...store.tables import Block, Graft, Observation, Place, Row, Stem, Tree
@@ -109,7 +110,7 @@ def plant(
     check_kind(at, species, cultivar, rootstock, planted_year)
     refuse(size_problems(at.know, like.height_m, like.spread_m, like.trunk_mm))
     if rows > count:
-        raise invalid("/rows", "more rows than trees")
+        raise invalid("/rows", say("bad-more-rows-than-trees"))
 
     def tree_on(session: Session, place: Place) -> str:
         made_of = (species, planted_year, cultivar, rootstock, pot_l, under_cover, None)
@@ -145,11 +146,15 @@ def check_kind(
     )
     refuse(
         {
-            "/species": None if species in know.rows("species") else f"{species!r} {_UNKNOWN}",
-            "/cultivar": None if cultivar is None or of_kind else f"{cultivar!r} {_NO_CULTIVAR}",
+            "/species": None
+            if species in know.rows("species")
+            else say("bad-is-not-in-the-catalogue", word=species),
+            "/cultivar": None
+            if cultivar is None or of_kind
+            else say("bad-is-not-a-cultivar-of-that", word=cultivar),
             "/rootstock": None
             if rootstock is None or rootstock in know.rows("rootstocks")
-            else f"{rootstock!r} {_UNKNOWN}",
+            else say("bad-is-not-in-the-catalogue", word=rootstock),
             "/planted_year": planted_problem(planted_year, at.today()),
         }
     )

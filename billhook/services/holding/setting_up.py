@@ -10,7 +10,7 @@ from ...core.errors import invalid, refuse
 from ...core.season.normals import Normals
 from ...core.season.place import climate_frost, climate_normals, nearest_climate
 from ...core.words.units import Units
-from ...core.words.values import Value
+from ...core.words.values import Value, listed, say
 from ...store import places
 from ...store.database import NotFound, StaleVersion
 from ...store.places import save_places
@@ -69,7 +69,7 @@ def _holding(session: Session, name: str, units: str) -> Holding:
 def _typed(tmin_c: list[float], tmax_c: list[float]) -> Normals:
     refuse(
         {
-            f"/tmax_c/{i}": "the maximum lies below the minimum" if high < low else None
+            f"/tmax_c/{i}": say("bad-the-maximum-lies-below-the-minimum-3") if high < low else None
             for i, (low, high) in enumerate(zip(tmin_c, tmax_c, strict=True))
         }
     )
@@ -96,7 +96,7 @@ def set_up(
     Raises: InvalidInput by field.
     """
     if climate is not None and climate not in at.know.rows("climates"):
-        raise invalid("/climate", f"must be one of {', '.join(at.know.rows('climates'))}")
+        raise invalid("/climate", say("bad-must-be-one-of", known=listed(at.know.rows("climates"))))
     if tmin_c is not None and tmax_c is not None:
         normals, origin = _typed(tmin_c, tmax_c), "typed"
         climate = climate or nearest(at, normals, latitude)
@@ -106,7 +106,7 @@ def set_up(
         last, first = climate_frost(at.know, climate, southern)
         last_frost, first_frost = last_frost or _md(last), first_frost or _md(first)
     else:
-        raise invalid("/climate", "pick the nearest climate, or type twelve minima and maxima")
+        raise invalid("/climate", say("bad-pick-the-nearest-climate-or-type"))
     frost_day("/last_frost", last_frost)
     frost_day("/first_frost", first_frost)
     with at.store.writing() as session:
@@ -146,7 +146,7 @@ def set_units(at: Workplace, units: str) -> Holding:
     with at.store.writing() as session:
         holding = places.holding(session)
         if holding is None:
-            raise NotFound("there is no holding yet")
+            raise NotFound(say("bad-there-is-no-holding-yet"))
         holding.units = units
         save_places(session, holding)
         return holding
@@ -169,7 +169,7 @@ def describe_block(
         block = places.block(session, block_id)
         if version is not None and version != block.version:
             raise StaleVersion(
-                "Someone else described this block in the meantime.",
+                say("bad-someone-else-described-this-block-in"),
                 {"version": block.version, "cap_m": block.cap_m, "offset_c": block.offset_c},
             )
         block.cap_m, block.offset_c, block.frost_pocket, block.elevation_m = (

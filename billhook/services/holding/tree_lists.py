@@ -90,7 +90,7 @@ def _import(at: Workplace, site_id: str, text: str, save: bool) -> Imported:
         if (wrong := planted_problem(t.planted_year, at.today()))
     ]
     if not problems and not lines:
-        problems = [LineProblem(1, "", "the list holds no tree")]
+        problems = [LineProblem(1, "", say("bad-the-list-holds-no-tree"))]
     return plant_lines(at, site_id, lines, problems, save)
 
 
@@ -130,7 +130,11 @@ def _taken(
         if r.site.id == site_id
     }
     return [
-        LineProblem(nth(i), "place", f"on {t.block} {t.row}·{t.place} a tree stands already")
+        LineProblem(
+            nth(i),
+            "place",
+            say("bad-on-a-tree-stands-already", block=t.block, row=t.row, place=t.place),
+        )
         for i, t in enumerate(lines)
         if (t.block, t.row, t.place) in standing
     ]

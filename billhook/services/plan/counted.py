@@ -16,6 +16,7 @@ from ...core.plan.recipe import Recipe, recipe
 from ...core.season.events import vigour_of
 from ...core.season.model import Work
 from ...core.season.today import Verdict
+from ...core.words.values import listed, say
 from ...store import places
 from ...store.logbook import save_counts
 from ...store.trees import TreeRecord, tree_record
@@ -42,7 +43,7 @@ class RecipeView:
 
 
 _WORKS: dict[str, Work] = {"lower": "height", "renew": "renewal", "recover": "sanitation"}
-_NO_TRUNK = "measure the trunk first: across, above the union and below the first branch"
+_NO_TRUNK = say("bad-measure-the-trunk-first")
 
 
 def recipe_for(at: Workplace, tree_id: str, day: dt.date, goal: str) -> RecipeView:
@@ -51,12 +52,12 @@ def recipe_for(at: Workplace, tree_id: str, day: dt.date, goal: str) -> RecipeVi
     """
     know = at.know
     if goal not in know.rows("goals"):
-        raise invalid("/goal", f"must be one of {', '.join(know.rows('goals'))}")
+        raise invalid("/goal", say("bad-must-be-one-of", known=listed(know.rows("goals"))))
     with at.store.reading() as session:
         record = tree_record(session, tree_id)
         sizes = sizes_of(at, session, record)
         if sizes.trunk_mm is None or sizes.height_m is None:
-            raise invalid("", "say its height and the width of its trunk first")
+            raise invalid("", say("bad-say-its-height-and-the-width"))
         desk = SeasonDesk(session, at, day)
         usual: Work = "pot" if record.tree.pot_l else "young" if desk.young(record) else "thin"
         work = usual if usual != "thin" else _WORKS.get(goal, usual)
@@ -128,7 +129,7 @@ def log_counted(
     refuse(
         {
             "/date": done_problem(date, at.today()),
-            "/cuts": None if any(c.n for c in cuts) else "count at least one cut",
+            "/cuts": None if any(c.n for c in cuts) else say("bad-count-at-least-one-cut"),
         }
     )
     with at.store.writing() as session:

@@ -17,6 +17,7 @@ from ...core.frame.share import FrameAnswer
 from ...core.season.model import Work
 from ...core.season.today import Verdict
 from ...core.words.units import Units
+from ...core.words.values import say
 from ...store import frames
 from ...store.database import NotFound, StaleVersion
 from ...store.tables import FrameRow
@@ -49,22 +50,16 @@ class Preview:
 def current_frame(session: Session, record: TreeRecord, frame_id: str | None) -> FrameRow:
     row = frames.current_row(session, record.stem.id)
     if row is None:
-        raise NotFound(
-            "This tree has no frame yet: measure it, or give height, spread and trunk for a sketch."
-        )
+        raise NotFound(say("bad-this-tree-has-no-frame-yet"))
     if frame_id is not None and row.id != frame_id:
-        raise StaleVersion(
-            "The tree was measured or cut again in the meantime.", {"frame_id": row.id}
-        )
+        raise StaleVersion(say("bad-the-tree-was-measured-or-cut"), {"frame_id": row.id})
     return row
 
 
 def _suckers_whole(frame: Frame, cuts: Sequence[Cut]) -> None:
     roots = roots_of(frame)
     problems = [
-        FieldProblem(
-            f"/cuts/{i}/keep_m", "a sucker comes off at its origin: what is kept must be 0"
-        )
+        FieldProblem(f"/cuts/{i}/keep_m", say("bad-a-sucker-comes-off-at-its"))
         for i, cut in enumerate(cuts)
         if cut.limb != TRUNK
         and cut.limb in roots

@@ -15,6 +15,7 @@ from ...core.errors import invalid, refuse
 from ...core.frame.counting import Counted
 from ...core.frame.finish import after_cuts
 from ...core.frame.model import Cut
+from ...core.words.values import say
 from ...store import frames, plans
 from ...store.acts import new_id
 from ...store.database import StaleVersion
@@ -104,16 +105,15 @@ def _still_open(session: Session, plan: Plan, record: TreeRecord, version: int) 
     """The frame a sheet was made on. Raises: StaleVersion, InvalidInput where it is finished."""
     if plan.version != version:
         raise StaleVersion(
-            "Someone else changed this sheet in the meantime.",
+            say("bad-someone-else-changed-this-sheet-in"),
             {"version": plan.version, "state": plan.state},
         )
     if plan.state != "open":
-        raise invalid("/version", "this sheet is finished already")
+        raise invalid("/version", say("bad-this-sheet-is-finished-already"))
     current = frames.current_row(session, record.stem.id)
     if current is None or current.id != plan.frame_id:
         raise StaleVersion(
-            "The tree was measured or cut again after this sheet was made: mark the cuts anew.",
-            {"frame_id": current.id if current else None},
+            say("bad-the-tree-was-measured-or-cut-2"), {"frame_id": current.id if current else None}
         )
     return current
 
@@ -123,7 +123,7 @@ def _done(session: Session, plan: Plan) -> list[PlanCut]:
     ticks = plans.ticks_of(session, plan.id)
     done = [c for c in plans.cuts_of(session, plan.id) if c.id in ticks]
     if not done:
-        raise invalid("/cuts", "no cut is ticked off yet")
+        raise invalid("/cuts", say("bad-no-cut-is-ticked-off-yet"))
     return done
 
 

@@ -10,7 +10,7 @@ from dataclasses import dataclass
 from ...catalogue.wording import said
 from ...core.errors import InvalidInput, refuse
 from ...core.plan.recipe import Recipe
-from ...core.words.values import Saying, listed, say
+from ...core.words.values import Value, listed, say
 from ...store import plans
 from ...store.trees import TreeRecord, tree_record
 from ...store.work_tables import Plan
@@ -41,7 +41,7 @@ class Without:
 
     tree_id: str
     tree: str
-    says: Saying | str
+    says: Value
 
 
 @dataclass(frozen=True)
@@ -90,7 +90,7 @@ def _make(
     at: Workplace, request_id: str, tree_ids: Sequence[str], goal: str | None, today: dt.date
 ) -> Sheets:
     alone = goal in at.know.rows("goals") and at.know.number(f"goals/{goal}/alone")
-    refuse({"/goal": "is planned tree by tree" if alone else None})
+    refuse({"/goal": say("bad-is-planned-tree-by-tree") if alone else None})
     planned: list[tuple[TreeRecord, PlanView]] = []
     made: list[Made] = []
     to_count: list[ToCount] = []
@@ -137,7 +137,7 @@ def _needs(at: Workplace, record: TreeRecord, height_m: float | None) -> str:
     return "lower" if over else "tidy"
 
 
-def _plan(at: Workplace, tree_id: str, wish: Wish) -> PlanView | RecipeView | Saying | str:
+def _plan(at: Workplace, tree_id: str, wish: Wish) -> PlanView | RecipeView | Value:
     """The plan; for a tree nobody has drawn what to count; or why there is neither."""
     try:
         found = plan_for(at, tree_id, wish)

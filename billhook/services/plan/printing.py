@@ -15,6 +15,7 @@ from ...core.frame.model import TRUNK, Cut
 from ...core.words.dates import day_words
 from ...core.words.kinds import kind_called
 from ...core.words.units import Units, diameter_words, length_words, share_words, weight_words
+from ...core.words.values import listed, say
 from ...formats.sheet_pdf import (
     Paper,
     PrintedCut,
@@ -59,7 +60,7 @@ def row_pdf(at: Workplace, row_id: str, paper: Paper, code: str, units: Units) -
     with at.store.reading() as session:
         records = tree_records(session, row_id=row_id)
         if not records:
-            raise NotFound(f"there is no row {row_id} with trees")
+            raise NotFound(say("bad-there-is-no-row-with-trees", scope_id=row_id))
         pass_ = one_pass(at, session, records, units)
         place = {r.tree.id: n for n, r in enumerate(records)}
         open_ = sorted(
@@ -67,7 +68,7 @@ def row_pdf(at: Workplace, row_id: str, paper: Paper, code: str, units: Units) -
             key=lambda p: (place[p.tree_id], p.act),
         )
     if not open_:
-        raise invalid("", "no cut sheet is open in this row")
+        raise invalid("", say("bad-no-cut-sheet-is-open-in"))
     phrases = phrases_of(code)
     sheets_ = [printed(at, p.id, code, units) for p in open_]
     views = [sheets.sheet(at, p.id, units) for p in open_]
@@ -103,7 +104,7 @@ def phrases_of(code: str) -> Phrases:
     """Raises: InvalidInput for a language that is not there."""
     known = [found.code for found in languages()]
     if code not in known:
-        raise invalid("/language", f"must be one of {', '.join(known)}")
+        raise invalid("/language", say("bad-must-be-one-of", known=listed(known)))
     return language(code).phrases
 
 

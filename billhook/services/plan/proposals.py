@@ -30,7 +30,7 @@ from ...core.season.model import OWN_BUDGET, WORKS, SeasonAnswer, Work
 from ...core.season.schools import check_stance
 from ...core.season.today import Verdict, verdict
 from ...core.walk.tree import WalkTree
-from ...core.words.values import say
+from ...core.words.values import listed, say
 from ...store.tables import FrameRow
 from ...store.trees import TreeRecord, tree_record
 from ..heights.row_lines import outline_of, spacing_in_row
@@ -133,10 +133,7 @@ def _day(at: Workplace, session: Session, record: TreeRecord, wish: Wish) -> _Da
     )
 
 
-_NOT_DRAWN = (
-    "this tree is not drawn: its limbs are not known, only its size. Count cuts by their "
-    "thickness, or measure its main limbs"
-)
+_NOT_DRAWN = say("bad-not-drawn-count-cuts")
 
 
 def _proposed(know: Knowledge, day: _Day, wish: Wish) -> Proposal:
@@ -282,17 +279,22 @@ def _of_the_day(know: Knowledge, found: Verdict, hard: str | None) -> float:
 def _checked(at: Workplace, wish: Wish) -> None:
     know, wrong = at.know, []
     if wish.goal not in know.rows("goals"):
-        wrong.append(FieldProblem("/goal", f"must be one of {', '.join(know.rows('goals'))}"))
+        wrong.append(
+            FieldProblem("/goal", say("bad-must-be-one-of", known=listed(know.rows("goals"))))
+        )
     if wish.by not in WAYS:
-        wrong.append(FieldProblem("/by", f"must be one of {', '.join(WAYS)}"))
+        wrong.append(FieldProblem("/by", say("bad-must-be-one-of", known=listed(WAYS))))
     unknown = sorted(set(wish.weights) - set(know.rows("plan-weights")))
     if unknown:
         wrong.append(
             FieldProblem(
                 "/weights",
                 (
-                    f"there is no finding {unknown[0]!r}; known are "
-                    f"{', '.join(know.rows('plan-weights'))}"
+                    say(
+                        "bad-there-is-no-finding-known-are",
+                        unknown=unknown[0],
+                        known=listed(know.rows("plan-weights")),
+                    )
                 ),
             )
         )
@@ -309,7 +311,7 @@ def _pins_known(wish: Wish, offered: set[str]) -> None:
     for pointer, pins in (("/pins_in", wish.pins_in), ("/pins_out", wish.pins_out)):
         for i, pin in enumerate(pins):
             if pin not in offered:
-                raise invalid(f"{pointer}/{i}", "is not offered any more: take its pin off")
+                raise invalid(f"{pointer}/{i}", say("bad-is-not-offered-any-more-take"))
 
 
 def _windows(

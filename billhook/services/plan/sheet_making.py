@@ -13,8 +13,7 @@ from ...core.days import planned_problem
 from ...core.errors import invalid, refuse
 from ...core.frame.model import Cut
 from ...core.season.model import Work
-from ...core.words.dates import day_words
-from ...core.words.values import plain
+from ...core.words.values import plain, say
 from ...store.logbook import save_tasks
 from ...store.plans import save_plan
 from ...store.tables import Task
@@ -61,7 +60,7 @@ def sheet_in(
 ) -> Plan:
     """As :func:`make_sheet`, within a session that writes."""
     if not cuts:
-        raise invalid("/cuts", "mark at least one cut")
+        raise invalid("/cuts", say("bad-mark-at-least-one-cut"))
     refuse(
         {"/day": planned_problem(day, at.today())}
         | {f"/later/{i}/day": planned_problem(d, at.today(), 15) for i, d in enumerate(later or ())}
@@ -71,7 +70,7 @@ def sheet_in(
         return known
     record = tree_record(session, tree_id)
     gone = record.tree.removed_on
-    refuse({"": f"this tree is gone since {day_words(gone)}" if gone else None})
+    refuse({"": say("bad-this-tree-is-gone-since", day=gone) if gone else None})
     row = current_frame(session, record, frame_id)
     found = preview_in(at, session, record, row, cuts, work, day, "metric", sick)
     order = sorted(

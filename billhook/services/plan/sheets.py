@@ -17,6 +17,7 @@ from ...core.frame.finish import whole_limbs_gone
 from ...core.frame.model import Cut, Limb
 from ...core.frame.share import CutCost, FrameAnswer
 from ...core.words.units import Units
+from ...core.words.values import Value, say
 from ...store import frames, logbook, plans
 from ...store.database import NotFound, StaleVersion
 from ...store.plans import save_plan
@@ -126,9 +127,9 @@ def tick(
             return known
         plan = plans.plan(session, plan_id)
         if plan.state != "open":
-            raise invalid("/done", "this sheet is finished; log what changed as a correction")
+            raise invalid("/done", say("bad-this-sheet-is-finished-log-what-2"))
         if all(c.id != cut_id for c in plans.cuts_of(session, plan_id)):
-            raise NotFound(f"the sheet has no cut {cut_id}")
+            raise NotFound(say("bad-the-sheet-has-no-cut", cut_id=cut_id))
         _not_crossed(plans.newest_ticks(session, plan_id).get(cut_id), done, seen)
         made = CutDone(
             id=tick_id,
@@ -157,31 +158,19 @@ def _not_crossed(newest: CutDone | None, done: bool, seen: str | None) -> None:
         "diameter_mm": newest.diameter_mm,
         "why": newest.why,
     }
-    by = newest.who or "somebody else"
+    by: Value = newest.who or say("bad-somebody-else")
     if done and newest.done:
-        raise StaleVersion(
-            (
-                f"This cut was ticked off already, by {by}. Look at the tree; take the tick "
-                "back if it is still there."
-            ),
-            holds,
-        )
+        raise StaleVersion(say("bad-this-cut-was-ticked-off-already", by=by), holds)
     if seen is not None and seen != newest.id and newest.done != done:
-        said = (
-            "ticked it off"
-            if newest.done
-            else f"said it was not made{f': {newest.why}' if newest.why else ''}"
-        )
-        raise StaleVersion(
-            f"In the meantime {by} {said}. That holds; look at the tree, then say it again.", holds
-        )
+        how = "done" if newest.done else "not-made" if newest.why else "not-made-why-not"
+        raise StaleVersion(say("bad-in-the-meantime", by=by, how=how, why=newest.why or ""), holds)
 
 
 def _open_plan(session: Session, plan_id: str) -> Plan:
     """A sheet that can still be added to. Raises: NotFound, InvalidInput."""
     plan = plans.plan(session, plan_id)
     if plan.state != "open":
-        raise invalid("/limb", "this sheet is finished; log what was done besides")
+        raise invalid("/limb", say("bad-this-sheet-is-finished-log-what"))
     return plan
 
 
@@ -250,7 +239,7 @@ def add_cut(at: Workplace, plan_id: str, cut_id: str, cut: Cut) -> PlanCut:
         rows = plans.cuts_of(session, plan_id)
         frame, _ = frames.frame_of(session, frames.frame_row(session, plan.frame_id))
         if any(r.limb_key == cut.limb for r in rows):
-            raise invalid("/limb", "is on the sheet already")
+            raise invalid("/limb", say("bad-is-on-the-sheet-already"))
         with _by_field():
             checked(frame, [cut])
         return _extra(session, plan, cut_id, cut)

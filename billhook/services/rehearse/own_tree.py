@@ -16,6 +16,7 @@ from ...core.grow.course import rehearse, spreads
 from ...core.grow.debrief import summed
 from ...core.grow.model import Asked, DatedCut, SeasonTree, Spread
 from ...core.reasons import Reason
+from ...core.words.values import say
 from ...store import frames, places
 from ...store.tables import FrameRow
 from ...store.trees import tree_record
@@ -82,10 +83,7 @@ def _asked(at: Workplace, session: Session, tree_id: str, wish: Wish) -> tuple[F
     return row, asked
 
 
-_NOT_DRAWN = (
-    "this tree is not drawn: only its size is known. Measure its main limbs, or trace them on a "
-    "photo, and it can be rehearsed"
-)
+_NOT_DRAWN = say("bad-not-drawn-rehearse")
 
 
 def rehearsed(at: Workplace, tree_id: str, wish: Wish) -> Rehearsal:

@@ -20,7 +20,7 @@ from ...core.practice.names import plain_names
 from ...core.practice.tree import practice_tree
 from ...core.practice.ways import other_ways
 from ...core.words.units import Units
-from ...core.words.values import Value
+from ...core.words.values import Value, listed, say
 from ...store import places, stances
 from ...store.tables import FrameRow
 from ..tree.views import FrameView, imagined_view
@@ -160,7 +160,7 @@ def lesson_of(at: Workplace, trouble: str) -> tuple[Practice, Lesson, tuple[Cour
     """A lesson of the course with every choice talked over. Raises: InvalidInput."""
     known = {t.id: t.lesson for t in troubles(at) if t.lesson}
     if trouble not in known:
-        raise invalid("/id", f"must be one of {', '.join(known)}")
+        raise invalid("/id", say("bad-must-be-one-of", known=listed(known)))
     with at.store.reading() as session:
         units, stance, southern = places.units(session), _stance(session), _southern(session)
     found = _lesson(at.know, known[trouble], trouble, southern, units)

@@ -17,7 +17,7 @@ from ...core.season.model import WORKS, Event, SeasonAnswer, Segment, Work
 from ...core.season.today import priced
 from ...core.season.warmth import HeatRule
 from ...core.words.prices import cost_said
-from ...core.words.values import Value
+from ...core.words.values import Value, say
 from ...store import places
 from ...store.trees import TreeRecord, tree_record
 from ..workplace import Workplace
@@ -94,7 +94,7 @@ def almanac(
     Raises: InvalidInput for a span outside 12 to 18 months or where no tree stands; NotFound.
     """
     if not _MONTHS[0] <= months <= _MONTHS[1]:
-        raise invalid("/months", f"must be between {_MONTHS[0]} and {_MONTHS[1]}")
+        raise invalid("/months", say("bad-between", low=_MONTHS[0], high=_MONTHS[1]))
     first = day.replace(day=1)
     after = first.month - 1 + months
     last = dt.date(first.year + after // 12, after % 12 + 1, 1) - dt.timedelta(days=1)
@@ -102,7 +102,7 @@ def almanac(
         desk = SeasonDesk(session, at, day)
         records, name = _whose(at, session, tree_id, block_id, rows)
         if not records:
-            raise invalid("/block", "no tree stands there yet")
+            raise invalid("/block", say("bad-no-tree-stands-there-yet"))
         # like trees have one almanac: the commonest stands for a block
         (record, count), *others = _alike(desk, records)
         answer = desk.season_between(record, first, last, what_if=what_if)

@@ -10,7 +10,8 @@ import uuid
 from ...catalogue.wording import said, said_all
 from ...core.season.today import lane_words
 from ...core.tasks import task_said
-from ...core.words.units import share_words
+from ...core.words.tongue import spoken
+from ...core.words.values import Clause, Share, Value, listed, say
 from ...formats.ical import Entry, write_calendar
 from ...store import logbook, places, plans
 from ...store.trees import TreeRecord
@@ -39,7 +40,8 @@ def calendar(
             if (block is None or r.block.id == block.id) and desk.sound(r)
         ]
         names = {r.tree.id: r.name for r in records} | {
-            r.row.id: f"{r.block.name} row {r.row.called}" for r in records
+            r.row.id: said(say("row-of-block", block=r.block.name, row=r.row.called))
+            for r in records
         }
         entries = [
             Entry(
@@ -47,8 +49,12 @@ def calendar(
                 task.due,
                 task.due,
                 f"{names[task.scope_id]}: {said(task_said(at.know, task.rule, task.does))}",
-                f"Look again.{task.why_later and ' Put off: ' + task.why_later + '.'}",
-                "Look again",
+                said(
+                    say("calendar-put-off", why=task.why_later)
+                    if task.why_later
+                    else say("calendar-look-again")
+                ),
+                said(Clause(say("calendar-look-again"))),
                 task.version,
             )
             for task in logbook.tasks(session)
@@ -59,9 +65,9 @@ def calendar(
                 f"{p.id}@billhook",
                 p.day,
                 p.day,
-                f"{names[p.tree_id]}: finish the cut sheet",
-                "Open cut sheet.",
-                "Cut sheet",
+                f"{names[p.tree_id]}: {said(say('calendar-finish-sheet'))}",
+                said(say("calendar-open-sheet")),
+                said(say("calendar-sheet")),
                 p.version,
             )
             for p in plans.open_plans(session)
@@ -69,11 +75,9 @@ def calendar(
         ]
         for where in dict.fromkeys(r.block.id for r in records):
             entries += _windows(desk, [r for r in records if r.block.id == where], today)
-        name = (
-            f"{holding.name if holding else 'Billhook'}{', ' + block.name if block else ''}: "
-            "pruning"
-        )
-    return write_calendar(name, entries, dt.datetime.combine(today, dt.time(), dt.UTC))
+        of = [holding.name if holding else "Billhook", *([block.name] if block else [])]
+        name = said(say("calendar-name", of=listed(of)))
+    return write_calendar(name, spoken(), entries, dt.datetime.combine(today, dt.time(), dt.UTC))
 
 
 def _windows(desk: SeasonDesk, records: list[TreeRecord], today: dt.date) -> list[Entry]:
@@ -83,9 +87,9 @@ def _windows(desk: SeasonDesk, records: list[TreeRecord], today: dt.date) -> lis
             f"{uuid.uuid5(_NAMES, _named(w))}@billhook",
             w.first,
             w.last,
-            f"{w.record.block.name}, {_short(desk, w)}: {_what(w)}{_share(w)}",
+            said(_what(desk, w)),
             said_all(w.of.reasons[:2]),
-            "When to do it",
+            said(say("calendar-when")),
             (today - _FIRST).days,
         )
         for w in windows(desk, records)
@@ -97,16 +101,12 @@ def _named(w: Window) -> str:
     return f"{w.record.block.id} {kind} {w.work} {w.of.start.year} {w.nth}"
 
 
-def _short(desk: SeasonDesk, w: Window) -> str:
+def _what(desk: SeasonDesk, w: Window) -> Value:
     cultivar = w.record.cultivar
-    return desk.at.know.text(
-        f"cultivars/{cultivar}/name" if cultivar else f"species/{w.record.tree.species}/name"
-    )
-
-
-def _what(w: Window) -> str:
-    return said(lane_words(w.work)).lower()
-
-
-def _share(w: Window) -> str:
-    return f", to {share_words(w.of.max_share)}" if w.of.max_share else ""
+    kind = f"cultivars/{cultivar}/name" if cultivar else f"species/{w.record.tree.species}/name"
+    block, work = w.record.block.name, said(lane_words(w.work)).lower()
+    kind_name = desk.at.know.row(kind)
+    if not w.of.max_share:
+        return say("calendar-window", block=block, kind=kind_name, work=work)
+    share = Share(w.of.max_share)
+    return say("calendar-window-to", block=block, kind=kind_name, work=work, share=share)

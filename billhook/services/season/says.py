@@ -14,6 +14,7 @@ from ...core.days import seen_problem
 from ...core.errors import invalid, refuse
 from ...core.observed import TAKEN_OUT
 from ...core.words.dates import day_words
+from ...core.words.values import listed, say
 from ...store import places
 from ...store.tables import Observation
 from ...store.trees import (
@@ -61,7 +62,7 @@ class Said:
     ids: tuple[str, ...]
 
 
-def say(
+def write_down(
     at: Workplace,
     saying: str,
     tree_ids: Sequence[str] = (),
@@ -76,11 +77,13 @@ def say(
     on = day or at.today()
     refuse(
         {
-            "/saying": None if saying in SAYINGS else f"must be one of {', '.join(SAYINGS)}",
+            "/saying": None
+            if saying in SAYINGS
+            else say("bad-must-be-one-of", known=listed(SAYINGS)),
             "/scope": None
             if scope is None or scope in SCOPES
-            else f"must be one of {', '.join(SCOPES)}",
-            "/tree_ids": None if tree_ids or scope else "say which trees, or which row or block",
+            else say("bad-must-be-one-of", known=listed(SCOPES)),
+            "/tree_ids": None if tree_ids or scope else say("bad-say-which-trees-or-which-row"),
             "/day": seen_problem(on, at.today()),
         }
     )
@@ -91,7 +94,7 @@ def say(
             if not species or r.tree.species in species
         ]
         if not records:
-            raise invalid("/species", "no such tree stands there")
+            raise invalid("/species", say("bad-no-such-tree-stands-there"))
         if saying in _COVER:
             return Said(
                 saying,
@@ -116,7 +119,9 @@ def take_back(at: Workplace, saying: str, ids: Sequence[str]) -> int:
     """Take a saying back. Returns of how many. Raises: NotFound; InvalidInput for an saying that is
     none.
     """
-    refuse({"/saying": None if saying in SAYINGS else f"must be one of {', '.join(SAYINGS)}"})
+    refuse(
+        {"/saying": None if saying in SAYINGS else say("bad-must-be-one-of", known=listed(SAYINGS))}
+    )
     with at.store.writing() as session:
         if saying in _COVER:
             return len(_cover(session, several(session, ids), not _COVER[saying][0]))

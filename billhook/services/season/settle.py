@@ -9,7 +9,7 @@ from collections.abc import Sequence
 from ...core.days import done_problem, planned_problem
 from ...core.errors import FieldProblem, InvalidInput, invalid, refuse
 from ...core.season.model import WORKS, Work
-from ...core.words.dates import day_words
+from ...core.words.values import Value, listed, say
 from ...store import logbook
 from ...store.database import StaleVersion
 from ...store.logbook import save_put_off, save_tasks
@@ -22,8 +22,8 @@ from ..workplace import Workplace
 from .desk import SeasonDesk
 
 
-def _later_problem(until: dt.date, day: dt.date) -> str | None:
-    return f"must lie after {day_words(day)}" if until <= day else planned_problem(until, day)
+def _later_problem(until: dt.date, day: dt.date) -> Value | None:
+    return say("bad-must-lie-after", day=day) if until <= day else planned_problem(until, day)
 
 
 def put_off(
@@ -34,11 +34,11 @@ def put_off(
     """
     problems = []
     if work not in WORKS:
-        problems.append(FieldProblem("/work", f"must be one of {', '.join(WORKS)}"))
+        problems.append(FieldProblem("/work", say("bad-must-be-one-of", known=listed(WORKS))))
     if (wrong := _later_problem(until, day)) is not None:
         problems.append(FieldProblem("/until", wrong))
     if not why.strip():
-        problems.append(FieldProblem("/why", "say why"))
+        problems.append(FieldProblem("/why", say("bad-say-why")))
     if problems:
         raise InvalidInput(problems)
     with at.store.writing() as session:
@@ -53,12 +53,14 @@ def put_task_off(
     """Put a come-back off to another day, with the reason. Raises: InvalidInput by field, NotFound,
     StaleVersion.
     """
-    refuse({"/until": _later_problem(until, day), "/why": None if why.strip() else "say why"})
+    refuse(
+        {"/until": _later_problem(until, day), "/why": None if why.strip() else say("bad-say-why")}
+    )
     with at.store.writing() as session:
         task = logbook.task(session, task_id)
         if task.version != version:
             raise StaleVersion(
-                "Someone else changed this in the meantime.", {"version": task.version}
+                say("bad-someone-else-changed-this-in-the"), {"version": task.version}
             )
         task.due, task.why_later, task.version = until, why.strip(), version + 1
         save_tasks(session, task)
@@ -84,7 +86,7 @@ def done(
     """
     refuse({"/date": done_problem(date, at.today())})
     if work not in WORKS:
-        raise invalid("/work", f"must be one of {', '.join(WORKS)}")
+        raise invalid("/work", say("bad-must-be-one-of", known=listed(WORKS)))
     with at.store.writing() as session:
         desk, written = SeasonDesk(session, at, date), []
         for tree_id in tree_ids:

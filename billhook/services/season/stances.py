@@ -13,7 +13,7 @@ from ...core.season.schools import School, schools, schools_of, stance_in_force
 from ...core.season.today import lane_words
 from ...core.words.dates import day_words
 from ...core.words.units import share_words
-from ...core.words.values import Value
+from ...core.words.values import Value, listed, say
 from ...store import places, stances
 from ...store.database import NotFound
 from ...store.trees import TreeRecord, tree_record, tree_records
@@ -39,14 +39,14 @@ class TopicView:
 def _scopes(session: Session, scope: str, scope_id: str | None) -> list[tuple[str, str]]:
     """Scopes from the widest to the asked one. Raises: NotFound, InvalidInput."""
     if scope not in SCOPES:
-        raise invalid("/scope", f"must be one of {', '.join(SCOPES)}")
+        raise invalid("/scope", say("bad-must-be-one-of", known=listed(SCOPES)))
     holding = places.holding(session)
     if holding is None:
-        raise NotFound("There is no holding yet.")
+        raise NotFound(say("bad-there-is-no-holding-yet"))
     if scope == "holding":
         return [("holding", holding.id)]
     if scope_id is None:
-        raise invalid("/scope_id", "say which")
+        raise invalid("/scope_id", say("bad-say-which"))
     if scope == "block":
         return [("holding", holding.id), ("block", places.block(session, scope_id).id)]
     record = tree_record(session, scope_id)
@@ -56,9 +56,9 @@ def _scopes(session: Session, scope: str, scope_id: str | None) -> list[tuple[st
 def _known(at: Workplace, topic: str, school: str | None) -> None:
     there = schools_of(at.know, topic)
     if not there:
-        raise invalid("/topic", f"must be one of {', '.join(stance_in_force(at.know))}")
+        raise invalid("/topic", say("bad-must-be-one-of", known=listed(stance_in_force(at.know))))
     if school is not None and school not in there:
-        raise invalid("/school", f"must be one of {', '.join(there)}")
+        raise invalid("/school", say("bad-must-be-one-of", known=listed(there)))
 
 
 def view(at: Workplace, scope: str, scope_id: str | None) -> list[TopicView]:

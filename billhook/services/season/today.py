@@ -9,6 +9,7 @@ from dataclasses import replace
 
 from ...core.errors import invalid
 from ...core.words.units import Units
+from ...core.words.values import say
 from ..workplace import Workplace
 from .ahead import FORTNIGHT, Ahead
 from .item import Item, TodayView
@@ -27,7 +28,7 @@ def fortnight(
     for a span outside 1 to 60 days.
     """
     if not 1 <= days <= 60:
-        raise invalid("/days", "must be between 1 and 60")
+        raise invalid("/days", say("bad-between", low=1, high=60))
     with at.store.reading() as session:
         until, far = day + dt.timedelta(days=days), day + dt.timedelta(days=_YEAR)
         found = Ahead(at, session, day, until, units, within=within).view()

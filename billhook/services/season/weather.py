@@ -18,6 +18,7 @@ from ...core.errors import invalid
 from ...core.season.model import ForecastDay, Weather
 from ...core.season.normals import Normals
 from ...core.season.station import StationDay
+from ...core.words.values import listed, say
 from ...devices.stand_in import SCENARIOS, StandIn
 from ...devices.station import ListedStation, Station
 from ...store import places
@@ -126,9 +127,9 @@ def set_scenario(at: Workplace, scenario: str) -> str:
     scenario that is not known.
     """
     if not at.settings.demo:
-        raise invalid("/scenario", "a real holding has no simulated weather")
+        raise invalid("/scenario", say("bad-a-real-holding-has-no-simulated"))
     if scenario not in SCENARIOS:
-        raise invalid("/scenario", f"must be one of {', '.join(SCENARIOS)}")
+        raise invalid("/scenario", say("bad-must-be-one-of", known=listed(SCENARIOS)))
     with at.store.writing() as session:
         holding = places.holding(session)
         if holding is not None:

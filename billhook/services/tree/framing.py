@@ -13,6 +13,7 @@ from ...core.errors import invalid, refuse
 from ...core.frame.check import checked
 from ...core.frame.generator import Habit, habit, sketch_frame
 from ...core.frame.model import Frame
+from ...core.words.values import say
 from ...store import frames
 from ...store.tables import FrameRow
 from ...store.trees import TreeRecord, save_trees, tree_record, tree_records
@@ -37,7 +38,7 @@ def save_frame(
     checked(frame)
     unknown = measured - {x.id for x in frame.limbs}
     if unknown:
-        raise invalid("/measured", f"there is no limb {sorted(unknown)[0]!r}")
+        raise invalid("/measured", say("bad-there-is-no-limb", limb=sorted(unknown)[0]))
     most = at.know.number(
         "wood/sprout-leafing"
     )  # a shoot of this season bears a third of the leaf of wood as thick
@@ -145,9 +146,7 @@ def apply_row_mean(at: Workplace, row_id: str, date: dt.date) -> MeanOfRow:
         known = frames.stems_once_measured(session)
         measured = [r for r in records if r.stem.id in known]
         if not measured:
-            raise invalid(
-                "/row_id", "no tree of this row is measured yet; measure a few, five are plenty"
-            )
+            raise invalid("/row_id", say("bad-no-tree-of-this-row-is"))
         rows = [frames.current_row(session, r.stem.id) for r in measured]
         sizes = list(at.sizes(session, [r for r in rows if r]).values())
         height, spread, trunk = (

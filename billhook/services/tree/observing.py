@@ -9,6 +9,7 @@ from ...core.days import seen_problem
 from ...core.errors import invalid, refuse
 from ...core.frost.classes import CLASSES
 from ...core.observed import KINDS, value_problem
+from ...core.words.values import listed, say
 from ...store import places
 from ...store.tables import Observation
 from ...store.trees import not_overtaken, save_observations, tree_record
@@ -33,7 +34,7 @@ def observe(
     something newer says otherwise.
     """
     if kind not in KINDS:
-        raise invalid("/kind", f"must be one of {', '.join(KINDS)}")
+        raise invalid("/kind", say("bad-must-be-one-of", known=listed(KINDS)))
     refuse(
         {"/value": value_problem(kind, value, at.today()), "/date": seen_problem(date, at.today())}
     )

@@ -8,6 +8,7 @@ from typing import Literal
 from sqlmodel import Session
 
 from ...core.errors import invalid, refuse
+from ...core.words.values import listed, say
 from ...store import places
 from ...store.database import StaleVersion
 from ...store.erase import erase_tree, history_of
@@ -34,7 +35,7 @@ def move_tree(
     """To the end of another row of its site; row: what it is called, a new one if None. Raises:
     NotFound, StaleVersion, InvalidInput for a block without a name.
     """
-    refuse({"/block": None if block_name.strip() else "say which block"})
+    refuse({"/block": None if block_name.strip() else say("bad-say-which-block")})
     with at.store.writing() as session:
         record = _current(session, tree_id, version)
         block = block_for(session, record.site.id, block_name.strip())
@@ -61,7 +62,7 @@ def delete_tree(at: Workplace, tree_id: str, version: int) -> None:
         record = _current(session, tree_id, version)
         held = history_of(session, tree_id)
         if held:
-            raise invalid("", f"it has {' and '.join(held)}: say that it is gone, and that stays")
+            raise invalid("", say("bad-it-has-say-that-it-is", n=listed(held, say("history-and"))))
         erase_tree(session, record)
 
 
@@ -72,9 +73,9 @@ def stand_again(at: Workplace, tree_id: str, version: int) -> TreeRecord:
     with at.store.writing() as session:
         record = _current(session, tree_id, version)
         if record.tree.removed_on is None:
-            raise invalid("", "it stands there")
+            raise invalid("", say("bad-it-stands-there"))
         if places.taken(session, record.place.id):
-            raise invalid("", "another tree stands in its place now")
+            raise invalid("", say("bad-another-tree-stands-in-its-place"))
         record.tree.removed_on = None
         record.tree.version += 1
         save_trees(session, record.tree)
@@ -133,7 +134,7 @@ def call_row(at: Workplace, row_id: str, name: str | None) -> Row:
         called = name.strip() or None
         others = [r for r in places.rows(session) if r.block_id == row.block_id and r.id != row_id]
         if called and any(r.called.lower() == called.lower() for r in others):
-            raise invalid("/name", "another row of this block is called so")
+            raise invalid("/name", say("bad-another-row-of-this-block-is"))
         row.name = called
         save_places(session, row)
         return row
@@ -155,9 +156,9 @@ def call_block(at: Workplace, block_id: str, version: int, name: str | None) -> 
         same = places.block_named(session, block.site_id, called) if called else None
         refuse(
             {
-                "/name": "say what it is called"
+                "/name": say("bad-say-what-it-is-called")
                 if not called
-                else "another block is called so"
+                else say("bad-another-block-is-called-so")
                 if same is not None and same.id != block_id
                 else None
             }

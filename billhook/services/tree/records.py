@@ -10,7 +10,7 @@ from sqlmodel import Session
 from ...core.days import done_problem, planted_problem
 from ...core.errors import invalid, refuse
 from ...core.known import Knowledge
-from ...core.words.dates import day_words
+from ...core.words.values import say
 from ...store.database import NotFound, StaleVersion
 from ...store.tables import Graft
 from ...store.trees import TreeRecord, save_trees, set_graft, tree_record, tree_records
@@ -38,7 +38,7 @@ def change_alike(
     many. Raises: as :func:`change_tree`; InvalidInput for a name, which only one tree has.
     """
     if "name" in changes:
-        raise invalid("/name", "a name is of one tree")
+        raise invalid("/name", say("bad-a-name-is-of-one-tree"))
     with at.store.writing() as session:
         record = _current(session, tree_id, version, changes)
         row_id = record.row.id if scope == "row" else None
@@ -60,8 +60,7 @@ def _current(
     record = tree_record(session, tree_id)
     if record.tree.version != version:
         raise StaleVersion(
-            "Someone else changed this tree in the meantime. Nothing of yours is lost: "
-            "look, and save again.",
+            say("bad-someone-else-changed-this-tree-in"),
             {"version": record.tree.version}
             | {k: getattr(record.tree, k, getattr(record.stem, k, None)) for k in changes},
         )
@@ -91,7 +90,7 @@ def add_graft(at: Workplace, tree_id: str, graft_id: str, cultivar: str, mark: s
             return
         _check_kinds(at, record, {"cultivar": cultivar})
         told = mark.strip()
-        refuse({"/mark": None if told else "say what its leaf is told by"})
+        refuse({"/mark": None if told else say("bad-say-what-its-leaf-is-told")})
         save_trees(
             session, Graft(id=graft_id, stem_id=record.stem.id, cultivar=cultivar, mark=told)
         )
@@ -103,7 +102,7 @@ def take_graft_off(at: Workplace, tree_id: str, graft_id: str) -> None:
         record = tree_record(session, tree_id)
         graft = session.get(Graft, graft_id)
         if graft is None or graft.stem_id != record.stem.id or not graft.mark:
-            raise NotFound(f"there is no further cultivar {graft_id} on this tree")
+            raise NotFound(say("bad-there-is-no-further-cultivar-on", graft_id=graft_id))
         session.delete(graft)
 
 
@@ -125,16 +124,16 @@ def regraft(
 def _check_kinds(at: Workplace, record: TreeRecord, changes: dict[str, object]) -> None:
     species = changes.get("species", record.tree.species)
     if species not in at.know.rows("species"):
-        raise invalid("/species", f"{species!r} is not in the catalogue")
+        raise invalid("/species", say("bad-is-not-in-the-catalogue", word=str(species)))
     cultivar = changes.get("cultivar")
     of_kind = cultivar in at.know.rows("cultivars") and (
         at.know.text(f"cultivars/{cultivar}/species") == species
     )
     if cultivar is not None and not of_kind:
-        raise invalid("/cultivar", f"{cultivar!r} is not a cultivar of that kind in the catalogue")
+        raise invalid("/cultivar", say("bad-is-not-a-cultivar-of-that", word=str(cultivar)))
     rootstock = changes.get("rootstock")
     if rootstock is not None and rootstock not in at.know.rows("rootstocks"):
-        raise invalid("/rootstock", f"{rootstock!r} is not in the catalogue")
+        raise invalid("/rootstock", say("bad-is-not-in-the-catalogue", word=str(rootstock)))
     year = changes.get("planted_year")
     refuse({"/planted_year": planted_problem(year, at.today()) if isinstance(year, int) else None})
 
@@ -147,10 +146,10 @@ def remove_tree(at: Workplace, tree_id: str, version: int, date: dt.date) -> Non
     with at.store.writing() as session:
         record = tree_record(session, tree_id)
         if record.tree.removed_on is not None:
-            raise invalid("/date", f"the tree is gone since {day_words(record.tree.removed_on)}")
+            raise invalid("/date", say("bad-this-tree-is-gone-since", day=record.tree.removed_on))
         if record.tree.version != version:
             raise StaleVersion(
-                "Someone else changed this tree in the meantime.", {"version": record.tree.version}
+                say("bad-someone-else-changed-this-tree-in-2"), {"version": record.tree.version}
             )
         record.tree.removed_on, record.tree.version = date, record.tree.version + 1
         save_trees(session, record.tree)

@@ -10,6 +10,7 @@ from ...core.errors import invalid, refuse
 from ...core.observed import value_problem
 from ...core.season.events import vigour_of
 from ...core.words.units import Units
+from ...core.words.values import say
 from ...store import logbook
 from ...store.tables import Observation
 from ...store.trees import save_observations, tree_record
@@ -35,9 +36,7 @@ def regrown(
         ]
         thought = vigour_of(SeasonDesk(session, at, day).state(record), at.know)
     if not cuts:
-        raise invalid(
-            "/day", "no live cut is logged before this day, so there is nothing to measure from"
-        )
+        raise invalid("/day", say("bad-no-live-cut-is-logged-before"))
     found = measured_vigour(at.know, length_m, (day - cuts[0].date).days, thought, units)
     seen = {"regrown_m": length}
     if found.vigour != thought:

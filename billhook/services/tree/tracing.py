@@ -11,6 +11,7 @@ from typing import Any
 from ...core.errors import invalid
 from ...core.frame.traced import Trace, Traced, trace_frame
 from ...core.words.units import Units
+from ...core.words.values import say
 from ...store import frames
 from ...store.database import NotFound
 from ...store.photos import save_traces, traces_of
@@ -47,12 +48,12 @@ def save_trace(
         record = tree_record(session, tree_id)
         photo = session.get(Photo, photo_id)
         if photo is None or photo.tree_id != tree_id:
-            raise invalid("/photo_id", "there is no such photo of this tree")
+            raise invalid("/photo_id", say("bad-there-is-no-such-photo-of"))
         before = frames.current_row(session, record.stem.id)
         union_m = record.stem.union_m
     frame = traced(at, trace).frame
     if not frame.limbs:
-        raise invalid("/limbs", "touch at least one limb: its fork, then its tip")
+        raise invalid("/limbs", say("bad-touch-at-least-one-limb-its"))
     if frame.union_m is None:
         frame = replace(frame, union_m=union_m)
     limbs = {x.id for x in frame.limbs}
@@ -82,7 +83,7 @@ def seen_on(at: Workplace, tree_id: str) -> SeenOn:
         found = traces_of(session, tree_id)
         row = frames.current_row(session, record.stem.id)
         if not found or row is None or not _comes_of(session, row, found[-1].frame_id):
-            raise NotFound("this tree was not traced on a picture")
+            raise NotFound(say("bad-this-tree-was-not-traced-on"))
         last = found[-1]
         photo = session.get(Photo, last.photo_id)
         assert photo is not None

@@ -9,6 +9,7 @@ from ...core.errors import refuse
 from ...core.known import Knowledge
 from ...core.words.dates import day_words
 from ...core.words.tongue import FIRST
+from ...core.words.values import say
 from ...store import logbook
 from ...store.logbook import save_tasks
 from ...store.tables import Task
@@ -61,7 +62,12 @@ def let_go(at: Workplace, tree_ids: list[str], found: str, why: str) -> int:
     """What was found on trees, an answer of a walk, is not to be done, with the reason. Returns of
     how many trees. Raises: InvalidInput where no reason is given, or for no finding; NotFound.
     """
-    refuse({"/why": None if why.strip() else "say why", "/found": found_problem(at.know, found)})
+    refuse(
+        {
+            "/why": None if why.strip() else say("bad-say-why"),
+            "/found": found_problem(at.know, found),
+        }
+    )
     with at.store.writing() as session:
         gone: set[str] = set()
         for tree_id in tree_ids:

@@ -11,6 +11,7 @@ from sqlmodel import Session
 
 from ...core.days import done_problem
 from ...core.errors import refuse
+from ...core.words.values import listed, say
 from ...store.trees import TreeRecord, tree_record
 from ...store.walk_tables import Walk, WalkAnswer
 from ...store.walks import save_walk
@@ -67,7 +68,13 @@ def _pass(at: Workplace, trees: dict[str, str], passed: Passed, day: dt.date | N
         records = {walk_id: tree_record(session, tree_id) for walk_id, tree_id in trees.items()}
         if passed.trained:
             grown = [r.name for r in records.values() if not desk.young(r)]
-            refuse({"/trained": f"is for young trees; not {', '.join(grown)}" if grown else None})
+            refuse(
+                {
+                    "/trained": say("bad-is-for-young-trees-not", known=listed(grown))
+                    if grown
+                    else None
+                }
+            )
         trained = []
         for walk_id, record in records.items():
             if session.get(Walk, walk_id) is None:

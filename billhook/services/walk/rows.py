@@ -7,6 +7,7 @@ from dataclasses import dataclass
 
 from ...core.reasons import Reason
 from ...core.season.next_need import Need
+from ...core.words.values import say
 from ...store import places, plans, walks
 from ...store.database import NotFound
 from ...store.trees import tree_record, tree_records
@@ -52,7 +53,7 @@ def row_walk(at: Workplace, row_id: str) -> RowWalk:
     with at.store.reading() as session:
         records = tree_records(session, row_id=row_id)
         if not records:
-            raise NotFound(f"there is no row {row_id} with trees")
+            raise NotFound(say("bad-there-is-no-row-with-trees", scope_id=row_id))
         last = walks.last_walks(session, [r.tree.id for r in records])
         first, last_of = records[0], {r.tree.id for r in records}
         desk = SeasonDesk(session, at, at.today())

@@ -12,6 +12,7 @@ from ...core.days import done_problem
 from ...core.errors import invalid, refuse
 from ...core.known import Knowledge
 from ...core.walk.questions import FULL, LATER, check_answer, chosen_limb, questions_of
+from ...core.words.values import Length, Value, listed, say
 from ...store import walks
 from ...store.trees import tree_record
 from ...store.walk_tables import Walk, WalkAnswer
@@ -62,9 +63,9 @@ def look_for(at: Workplace, walk_id: str, look: str) -> WalkView:
         return view_of(at, session, _as(session, walks.walk(session, walk_id), look))
 
 
-def _look_problem(know: Knowledge, look: str | None) -> str | None:
+def _look_problem(know: Knowledge, look: str | None) -> Value | None:
     looks = know.rows("looks")
-    return None if look in (None, *looks) else f"must be one of {', '.join(looks)}"
+    return None if look in (None, *looks) else say("bad-must-be-one-of", known=listed(looks))
 
 
 def _as(session: Session, walk: Walk, look: str | None) -> Walk:
@@ -93,7 +94,7 @@ def give(
         walked = walked_tree(at, session, tree_record(session, walk.tree_id), walk.day)
         if session.get(WalkAnswer, answer_id) is None:
             if walk.state != "open":
-                raise invalid("/question", "this walk is finished; begin another")
+                raise invalid("/question", say("bad-this-walk-is-finished-begin-another"))
             _check(at.know, walked, question, answer)  # of any look: it may have been changed
             save_walk(
                 session,
@@ -108,7 +109,7 @@ def give(
 def _check(know: Knowledge, walked: Walked, question: str, answer: str | None) -> None:
     asked = {q.id: q for q in questions_of(know, walked.tree)}
     if question not in asked:
-        raise invalid("/question", f"must be one of {', '.join(asked)}")
+        raise invalid("/question", say("bad-must-be-one-of", known=listed(asked)))
     if answer is None:
         return
     check_answer(asked[question], answer)
@@ -116,7 +117,9 @@ def _check(know: Knowledge, walked: Walked, question: str, answer: str | None) -
         known = {x.id: x.length_m for x in walked.tree.frame.limbs} if walked.tree.frame else {}
         for limb, keep in map(chosen_limb, answer.split()):
             if limb not in known or keep >= known[limb]:
-                raise invalid("/answer", f"there is no limb {limb!r} to cut at {keep:g} m")
+                raise invalid(
+                    "/answer", say("bad-there-is-no-limb-to-cut", limb=limb, keep=Length(keep))
+                )
 
 
 def finish(at: Workplace, walk_id: str) -> WalkView:
@@ -146,9 +149,7 @@ def plan(at: Workplace, walk_id: str, plan_id: str) -> Plan:
     with at.store.reading() as session:
         view = view_of(at, session, walks.walk(session, walk_id))
     if view.cuts is None or view.walked.frame_row is None:
-        raise invalid(
-            "", "no limb was named on this walk: name them, or mark the cuts in the drawing"
-        )
+        raise invalid("", say("bad-no-limb-was-named-on-this"))
     return sheet_making.make_sheet(
         at,
         view.walked.record.tree.id,

@@ -6,6 +6,7 @@ from ...core.errors import FieldProblem, InvalidInput, invalid
 from ...core.season.model import Site, TreeState
 from ...core.season.normals import Normals
 from ...core.season.place import month_day, nearest_climate
+from ...core.words.values import listed, say
 from ..answers import here
 from ..models.calc.season import NormalsIn, SeasonSiteIn, TreeIn
 
@@ -13,7 +14,7 @@ from ..models.calc.season import NormalsIn, SeasonSiteIn, TreeIn
 def normals_of(given: NormalsIn, pointer: str) -> Normals:
     """Raises: InvalidInput where a maximum lies below its minimum."""
     wrong = [
-        FieldProblem(f"{pointer}/tmax/{i}", "the maximum lies below the minimum")
+        FieldProblem(f"{pointer}/tmax/{i}", say("bad-the-maximum-lies-below-the-minimum-3"))
         for i in range(12)
         if given.tmax[i] < given.tmin[i]
     ]
@@ -37,7 +38,9 @@ def place_and_tree(site: SeasonSiteIn, tree: TreeIn) -> tuple[Site, TreeState]:
         ]
     )
     if tree.cultivar and know.text(f"cultivars/{tree.cultivar}/species") != tree.species:
-        raise invalid("/tree/cultivar", f"{tree.cultivar} is not a {tree.species}")
+        raise invalid(
+            "/tree/cultivar", say("bad-is-not-a", cultivar=tree.cultivar, species=tree.species)
+        )
     return _site(site, normals, climate), TreeState(**tree.model_dump())
 
 
@@ -59,7 +62,7 @@ def _known(asked: list[tuple[str, str, str | None]]) -> None:
     rows = here().know.rows
     wrong = [
         FieldProblem(
-            pointer, f"{row!r} is not in the catalogue; known are {', '.join(rows(table))}"
+            pointer, say("bad-is-not-in-the-catalogue-known", row=row, known=listed(rows(table)))
         )
         for pointer, table, row in asked
         if row is not None and row not in rows(table)

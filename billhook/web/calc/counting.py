@@ -16,6 +16,7 @@ from ...core.frame.whip import head_whip
 from ...core.frame.wood import wood_parameters
 from ...core.heights.stairs import DayLimit, LeafAbove, leaf_by_height, stairs, typical_leaf
 from ...core.plan.recipe import recipe
+from ...core.words.values import say
 from ..answers import body as answer
 from ..answers import here, known_row
 from ..models.calc.counting import (
@@ -58,7 +59,7 @@ def read_counted(cuts: list[CountedIn], root: str = "/cuts") -> list[Counted]:
 def cut_count(body: CutCountIn) -> dict[str, Any]:
     """Share of the canopy that so many cuts take, with its range, by the trunk alone."""
     if (body.trunk_mm is None) == (body.stems_mm is None):
-        raise invalid("/trunk_mm", "give the trunk, or its stems, one of the two")
+        raise invalid("/trunk_mm", say("bad-give-the-trunk-or-its-stems"))
     known_row("/species", "species", body.species)
     trunk = body.trunk_mm if body.trunk_mm is not None else trunk_of(body.stems_mm or [])
     know = here().know

@@ -13,6 +13,7 @@ from ...core.season.latest import latest_cut
 from ...core.season.model import WORKS, ForecastDay
 from ...core.season.schools import schools_of
 from ...core.season.season import season
+from ...core.words.values import listed, say
 from ..answers import body as answer
 from ..answers import here
 from ..models.calc.season import (
@@ -32,9 +33,9 @@ routes = APIBlueprint("calc_season", __name__, url_prefix="/api/calc")
 def heat_units(body: HeatUnitsIn) -> dict[str, Any]:
     """Day degrees of daily minima and maxima."""
     if len(body.tmin) != len(body.tmax):
-        raise invalid("/tmax", f"must hold as many days as tmin ({len(body.tmin)})")
+        raise invalid("/tmax", say("bad-must-hold-as-many-days-as", n=len(body.tmin)))
     wrong = [
-        FieldProblem(f"/tmax/{i}", "the maximum lies below the minimum")
+        FieldProblem(f"/tmax/{i}", say("bad-the-maximum-lies-below-the-minimum-3"))
         for i, (a, b) in enumerate(zip(body.tmin, body.tmax, strict=True))
         if b < a
     ]
@@ -51,7 +52,7 @@ def heat_units(body: HeatUnitsIn) -> dict[str, Any]:
 
 def _upper(base_c: float, upper_c: float | None, wrong: list[FieldProblem]) -> None:
     if upper_c is not None and upper_c <= base_c:
-        wrong.append(FieldProblem("/upper_c", f"must be more than the base, {base_c:g} °C"))
+        wrong.append(FieldProblem("/upper_c", say("bad-must-be-more-than-the-base", base_c=base_c)))
     if wrong:
         raise InvalidInput(wrong)
 
@@ -63,7 +64,9 @@ def latest(body: LatestCutIn) -> dict[str, Any]:
     wrong: list[FieldProblem] = []
     if body.cap_days is not None and body.cap_days < body.floor_days:
         wrong.append(
-            FieldProblem("/cap_days", f"must be at least the floor, {body.floor_days} days")
+            FieldProblem(
+                "/cap_days", say("bad-must-be-at-least-the-floor", floor_days=body.floor_days)
+            )
         )
     _upper(body.base_c, body.upper_c, wrong)
     found = latest_cut(
@@ -84,7 +87,7 @@ def _stance(body: SeasonIn) -> dict[str, str]:
     know, chosen = here().know, {k: v for k, v in body.stance if v is not None}
     refuse(
         {
-            f"/stance/{k}": f"must be one of {', '.join(known)}"
+            f"/stance/{k}": say("bad-must-be-one-of", known=listed(known))
             for k, v in chosen.items()
             if v not in (known := schools_of(know, k.replace("_", "-")))
         }

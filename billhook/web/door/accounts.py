@@ -32,7 +32,7 @@ routes = APIBlueprint("door_accounts", __name__, url_prefix="/api")
 def _asker() -> Who:
     who = who_asks()
     if who is None or not required(here().settings):
-        raise NotFound("Nobody signs in where Billhook listens to this machine alone.")
+        raise NotFound(say("bad-nobody-signs-in-where-billhook-listens"))
     return who
 
 

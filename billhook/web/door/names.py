@@ -14,6 +14,7 @@ from urllib.parse import urlsplit
 
 from flask import Flask, Response, request
 
+from ...core.words.values import say
 from ...settings import Settings
 from ..errors import problem
 
@@ -131,13 +132,10 @@ def register(app: Flask, settings: Settings) -> None:
     @app.before_request
     def _shut() -> Response | None:
         if not ours(host_of(request.host), settings):
-            said = (
-                f"Billhook does not answer to the name {request.host!r}. Start it with --name "
-                "to add one."
-            )
-            return problem(403, "Not this name.", said)
+            said = say("bad-name-of-this-host", host=request.host)
+            return problem(403, say("problem-not-this-name"), said)
         if request.method not in SAFE and from_another_site():
-            return problem(403, "Not from there.", "Only Billhook's own pages may write here.")
+            return problem(403, say("problem-not-from-there"), say("bad-own-pages-alone"))
         return None
 
     @app.after_request

@@ -10,6 +10,7 @@ from typing import Any
 
 from flask import Flask, Response, g, request
 
+from ...core.words.values import say
 from ...services.holding.own_rows import Own, Rows, not_theirs, own_of
 from ..answers import here
 from ..errors import problem
@@ -46,8 +47,8 @@ def register(app: Flask) -> None:
         somebody = _OF_SOMEBODY.match(request.path)
         other = somebody is not None and somebody[1] != theirs.person_id
         if other or not_theirs(here(), _named(), theirs.rows, writes=least(call) != "viewer"):
-            said = "These rows are not yours. Who plans the work can give them to you."
-            return problem(403, "Not your rows.", said)
+            said = say("bad-not-your-rows")
+            return problem(403, say("problem-not-your-rows"), said)
         return None
 
 

@@ -7,6 +7,7 @@ from typing import Any
 from flask import Response, current_app
 from flask_openapi.blueprint import APIBlueprint
 
+from ...core.words.values import say
 from ...services.door.passkeys import At, Passkeys
 from ...services.door.signing import required
 from ...store.database import NotFound
@@ -29,7 +30,7 @@ routes = APIBlueprint("door_passkeys", __name__, url_prefix="/api")
 def _known() -> tuple[Passkeys, At]:
     at = passkeys_at()
     if at is None or not required(here().settings):
-        raise NotFound("Passkeys are for a secure page that is reached by a name.")
+        raise NotFound(say("bad-passkeys-are-for-a-secure-page"))
     return current_app.extensions[PASSKEYS], at
 
 
@@ -55,7 +56,7 @@ def post_passkey_options() -> dict[str, Any]:
     passkeys, at = _known()
     who = who_asks()
     if who is None:
-        raise NotFound("Nobody is signed in.")
+        raise NotFound(say("bad-nobody-is-signed-in"))
     asked, options = passkeys.to_make(who, at)
     return answer(AskedOut, {"asked": asked, "options": options})
 
@@ -66,6 +67,6 @@ def post_passkey(body: PasskeyIn) -> dict[str, Any]:
     passkeys, at = _known()
     who = who_asks()
     if who is None:
-        raise NotFound("Nobody is signed in.")
+        raise NotFound(say("bad-nobody-is-signed-in"))
     passkeys.make(who, body.asked, body.credential, at, where_from())
     return session_body()

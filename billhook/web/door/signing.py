@@ -11,6 +11,7 @@ from typing import Any
 from flask import Flask, Response, current_app, g, jsonify, request
 from flask_openapi.blueprint import APIBlueprint
 
+from ...core.words.values import say
 from ...services.door.passkeys import At, Passkeys
 from ...services.door.roles import may
 from ...services.door.signing import DEVICE_DAYS, NotSignedIn, Signing, Wait, Who, required
@@ -27,11 +28,7 @@ routes = APIBlueprint("door_signing", __name__, url_prefix="/api")
 SIGNING = "billhook_signing"
 PASSKEYS = "billhook_passkeys"
 _ACCOUNT = "Billhook-Account"
-_PLAIN = (
-    "A PIN is not sent over a plain connection, where others on the network could read it. On the "
-    "computer that runs Billhook make a certificate (billhook certificate) and start it with that, "
-    "then open the address that begins with https."
-)
+_PLAIN = say("bad-pin-over-a-plain-connection")
 _TOOK_AWAY = {
     "people": "somebody on the list of people",
     "crew": "days off, or what was fixed of the weeks",
@@ -126,15 +123,14 @@ def register(app: Flask, settings: Settings) -> None:
         if who is None and call in BY_KEY:
             g.who = who = door().who_by_calendar(request.args.get("key", ""))
         if who is None:
-            return problem(401, "Sign in.", "Sign in to go on; what you entered is kept here.")
+            return problem(401, say("problem-sign-in"), say("bad-sign-in-to-go-on"))
         sent_by = request.headers.get(_ACCOUNT)
         if sent_by and sent_by != who.id:
-            return problem(401, "Somebody else's.", "It waits until who entered it signs in.")
+            return problem(401, say("problem-somebody-elses"), say("bad-waits-for-who-entered-it"))
         wanted = least(call) if call else None
         if wanted is None or not may(who.role, wanted):
-            a = "an" if wanted == "owner" else "a"
-            said = f"That is for {a} {wanted}; you are here as {who.role}." if wanted else ""
-            return problem(403, "Not for you.", said)
+            said = say("bad-not-your-part", wanted=wanted, role=who.role) if wanted else ""
+            return problem(403, say("problem-not-for-you"), said)
         first = request.path.split("/")[2]
         if call in TAKES_OUT:
             door().hear(who.name, "took out", request.path.removeprefix("/api/"), where_from())
@@ -148,11 +144,11 @@ def register(app: Flask, settings: Settings) -> None:
 def _register_errors(app: Flask) -> None:
     @app.errorhandler(NotSignedIn)
     def _nobody(error: NotSignedIn) -> Response:
-        return problem(401, "Not signed in.", str(error))
+        return problem(401, say("problem-not-signed-in"), error.says)
 
     @app.errorhandler(Wait)
     def _wait(error: Wait) -> Response:
-        said = problem(429, "Wait.", str(error))
+        said = problem(429, say("problem-wait"), error.says)
         said.headers["Retry-After"] = str(error.seconds)
         return said
 
@@ -202,7 +198,7 @@ def get_session() -> dict[str, Any]:
 def post_session(body: SignInIn) -> Response:
     """Sign in by name and PIN; after some wrong ones none is looked at for a while."""
     if not required(here().settings) or not safe():
-        return problem(403, "Not over this connection.", _PLAIN)
+        return problem(403, say("problem-not-over-this-connection"), _PLAIN)
     return signed_in(*door().sign_in(body.name, body.pin, device_words(), where_from()))
 
 
@@ -226,5 +222,5 @@ def delete_session() -> Response | dict[str, Any]:
 def post_join(body: JoinIn) -> Response:
     """Come in by an invitation, with a PIN of one's own."""
     if not required(here().settings) or not safe():
-        return problem(403, "Not over this connection.", _PLAIN)
+        return problem(403, say("problem-not-over-this-connection"), _PLAIN)
     return signed_in(*door().join(body.code, body.name, body.pin, device_words(), where_from()))

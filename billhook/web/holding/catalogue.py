@@ -12,6 +12,8 @@ from ...catalogue.languages import glossary, languages
 from ...catalogue.wording import said
 from ...core.errors import invalid
 from ...core.known import Knowledge, Known
+from ...core.words.tongue import spoken
+from ...core.words.values import say
 from ..answers import body as answer
 from ..answers import here
 from ..models.catalogue import CatalogueOut, CatalogueQuery, GlossaryOut, LanguagesOut
@@ -50,7 +52,7 @@ def get_catalogue(query: CatalogueQuery) -> dict[str, Any]:
     called = _named(here().know)
     found = [k for k in here().know if k.id.startswith(query.prefix)]
     if query.prefix and not found:
-        raise invalid("/prefix", "the catalogue holds nothing of that name")
+        raise invalid("/prefix", say("bad-the-catalogue-holds-nothing-of-that"))
     return answer(
         CatalogueOut,
         {
@@ -66,7 +68,7 @@ def get_catalogue(query: CatalogueQuery) -> dict[str, Any]:
 @routes.get("/glossary", responses={200: GlossaryOut})
 def get_glossary() -> dict[str, Any]:
     """Words of the trade, each explained in one sentence."""
-    return answer(GlossaryOut, {"terms": [vars(t) for t in glossary()]})
+    return answer(GlossaryOut, {"terms": [vars(t) for t in glossary(spoken())]})
 
 
 @routes.get("/languages", responses={200: LanguagesOut})

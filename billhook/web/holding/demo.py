@@ -7,6 +7,7 @@ from typing import Any
 from flask import current_app
 from flask_openapi.blueprint import APIBlueprint
 
+from ...core.words.values import say
 from ...store.database import NotFound
 from ..answers import body as answer
 from ..answers import here
@@ -36,6 +37,6 @@ def post_demo(body: DemoDayIn) -> dict[str, Any]:
     """Put the demo on another day, by running its history to that day."""
     mover = current_app.extensions.get(MOVER)
     if mover is None:
-        raise NotFound("This is no demo: your own holding is never moved.")
+        raise NotFound(say("bad-this-is-no-demo-your-own"))
     mover.put_on(body.day)
     return answer(DemoOut, _state())

@@ -19,7 +19,7 @@ from pydantic import (
 from ...catalogue.wording import said
 from ...core.season.model import Work
 from ...core.words.units import Units
-from ...core.words.values import Saying
+from ...core.words.values import Saying, Value, say, says_plainly
 
 __all__ = [
     "Against",
@@ -85,14 +85,22 @@ class Answer(BaseModel):
         return _worded(value)
 
 
+class Unfit(ValueError):
+    """A value that a field does not take, and why."""
+
+    def __init__(self, says: Value) -> None:
+        super().__init__(says_plainly(says))
+        self.says = says
+
+
 def _date(value: Any) -> dt.date:
     if isinstance(value, dt.date) and not isinstance(value, dt.datetime):
         return value
     if not isinstance(value, str) or not re.fullmatch(r"\d{4}-\d{2}-\d{2}", value):
-        raise ValueError("must be a date, as YYYY-MM-DD")
+        raise Unfit(say("bad-must-be-a-date-as-yyyy"))
     found = dt.date.fromisoformat(value)
     if not 1900 <= found.year <= 2199:
-        raise ValueError("must lie between 1900 and 2199")
+        raise Unfit(say("bad-between", low=1900, high=2199))
     return found
 
 
@@ -100,7 +108,7 @@ def _month_day(value: Any) -> Any:
     if value is None:
         return None
     if not isinstance(value, str) or not re.fullmatch(r"\d{2}-\d{2}", value):
-        raise ValueError("must be a month and a day, as MM-DD")
+        raise Unfit(say("bad-must-be-a-month-and-a"))
     dt.date(2028, *(int(p) for p in value.split("-")))
     return value
 

@@ -71,9 +71,10 @@ class VerdictOut(Answer):
 
 
 class FieldError(Answer):
-    """One offending field."""
+    """One offending field. field: what it is called, empty where there is no single one."""
 
     pointer: str
+    field: str
     message: str
 
 

@@ -46,10 +46,12 @@ class SheetLink(Answer):
 
 
 class PrintQuery(Asked):
-    """Paper, language and units of a printed sheet; those of the holding where nothing is said."""
+    """Paper and units of a printed sheet, the holding's where nothing is said; language: the
+    reader's.
+    """
 
     paper: Paper | None = None
-    language: Annotated[str, Field(pattern="^[a-z]{2,3}$")] = "en"
+    language: Annotated[str, Field(pattern="^[a-z]{2,3}$")] | None = None
     units: Units | None = None
 
 

@@ -9,6 +9,7 @@ from flask_openapi.blueprint import APIBlueprint
 
 from ...core.errors import refuse
 from ...core.frame.model import TRUNK, Cut, Limb
+from ...core.words.tongue import spoken
 from ...core.words.units import Units
 from ...core.words.values import say
 from ...formats.sheet_pdf import Paper
@@ -125,7 +126,8 @@ def get_sheet(path: IdPath, query: DayQuery) -> dict[str, Any]:
 def printed_as(query: PrintQuery) -> tuple[Paper, str, Units]:
     """Paper, language and units: where feet are spoken, paper is Letter."""
     units = query.units or units_of(here())
-    return query.paper or ("letter" if units == "us" else "a4"), query.language, units
+    paper = query.paper or ("letter" if units == "us" else "a4")
+    return paper, query.language or spoken(), units
 
 
 @routes.get("/sheets/<id>.pdf")
@@ -133,11 +135,12 @@ def get_sheet_pdf(path: IdPath, query: PrintQuery) -> Response:
     """A cut sheet as PDF, in the helper's language."""
     from ...services.plan import printing
 
-    made = printing.sheet_pdf(here(), path.id, *printed_as(query))
+    paper, language, units = printed_as(query)
+    made = printing.sheet_pdf(here(), path.id, paper, language, units)
     return Response(
         made,
         mimetype="application/pdf",
-        headers={"Content-Disposition": f'inline; filename="cut-sheet-{query.language}.pdf"'},
+        headers={"Content-Disposition": f'inline; filename="cut-sheet-{language}.pdf"'},
     )
 
 
@@ -146,11 +149,12 @@ def get_row_pdf(path: IdPath, query: PrintQuery) -> Response:
     """Every open sheet of a row in walking order, as one PDF with the list of the round."""
     from ...services.plan import printing
 
-    made = printing.row_pdf(here(), path.id, *printed_as(query))
+    paper, language, units = printed_as(query)
+    made = printing.row_pdf(here(), path.id, paper, language, units)
     return Response(
         made,
         mimetype="application/pdf",
-        headers={"Content-Disposition": f'inline; filename="round-{query.language}.pdf"'},
+        headers={"Content-Disposition": f'inline; filename="round-{language}.pdf"'},
     )
 
 
@@ -179,7 +183,9 @@ def post_cut(path: IdPath, query: DayQuery, body: ExtraCutIn) -> tuple[dict[str,
     drawn in with it.
     """
     at, new = here(), body.drawn
-    refuse({"/limb": "say which limb, or draw it in" if not body.limb and new is None else None})
+    refuse(
+        {"/limb": say("bad-say-which-limb-or-draw-it") if not body.limb and new is None else None}
+    )
     if new is None:
         sheets.add_cut(at, path.id, body.id, Cut(body.limb or "", body.keep_m))
     else:

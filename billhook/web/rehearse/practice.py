@@ -11,6 +11,7 @@ from ...core.frame.model import TRUNK
 from ...core.practice.debrief import SEASONS, Course, Debrief, Decided
 from ...core.practice.model import PracticeTree
 from ...core.practice.names import plain_names
+from ...core.words.values import listed, say
 from ...services.rehearse import practice
 from ...services.rehearse.practice import DANGERS, Practice
 from ..answers import body as answer
@@ -90,7 +91,7 @@ def post_debrief(path: TroublePath, body: DecideIn) -> dict[str, Any]:
     at = here()
     refuse(
         {
-            f"/seen/{i}": f"must be one of {', '.join(DANGERS)}"
+            f"/seen/{i}": say("bad-must-be-one-of", known=listed(DANGERS))
             for i, danger in enumerate(body.seen)
             if danger not in DANGERS
         }

@@ -17,7 +17,7 @@ routes = APIBlueprint("season_says", __name__, url_prefix="/api/says")
 @routes.post("", responses={201: SaidOut})
 def post_saying(body: SayIn) -> tuple[dict[str, Any], int]:
     """Say it of trees, or of a row or block and its kinds."""
-    found = spoken.say(
+    found = spoken.write_down(
         here(), body.saying, body.tree_ids, body.scope, body.scope_id, body.species, body.day
     )
     return answer(SaidOut, found), 201

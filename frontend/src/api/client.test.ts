@@ -9,25 +9,12 @@ describe('what the API refuses', () => {
   it('is said at its field', async () => {
     const problem = {
       title: 'Some entries cannot be used.',
-      errors: [{ pointer: '/frame/limbs/3/at_m', message: 'the trunk ends at 0.7 m' }],
+      errors: [{ pointer: '/frame/limbs/3/at_m', field: 'at', message: 'the trunk ends at 0.7 m' }],
     }
     const refused = await heed(answer(422, problem)).catch((e: unknown) => e)
     expect(refused).toBeInstanceOf(Refused)
     expect((refused as Refused).fields['/frame/limbs/3/at_m']).toBe('the trunk ends at 0.7 m')
     expect(sentence(refused)).toBe('Some entries cannot be used. at the trunk ends at 0.7 m.')
-  })
-  it('names limits in the reader’s units, and no unit of a field’s name', async () => {
-    const errors = [
-      { pointer: '/height_m', message: 'must be at most 30' },
-      { pointer: '/trunk_mm', message: 'must be at least 2' },
-      { pointer: '/answer', message: 'must be a number between 0.5 and 2 m' },
-    ]
-    const said = async () => sentence(await heed(answer(422, { errors })).catch((e: unknown) => e))
-    localStorage.setItem('units', 'us')
-    expect(await said()).toContain('height must be at most 98\'5". trunk must be at least 1/16".')
-    expect(await said()).toContain(`answer must be a number between 1'8" and 6'7"`)
-    localStorage.setItem('units', 'metric')
-    expect(await said()).toContain('height must be at most 30.00 m. trunk must be at least 2 mm.')
   })
   it('says that nothing is lost when nobody answers or the answer is empty', async () => {
     const silent = await heed(Promise.reject(new TypeError('failed to fetch'))).catch(

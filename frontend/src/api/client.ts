@@ -3,7 +3,6 @@ import tell from 'words:app'
 import createClient from 'openapi-fetch'
 import { actOf, answered, deviceId, hear } from './acts'
 import { heardOf } from '@/field/reach'
-import { diameterWords, lengthWords, weightWords } from '@/geometry/measure'
 import { language } from '@/words'
 import type { components, paths } from './types'
 
@@ -32,6 +31,7 @@ export const api = createClient<paths>({ baseUrl: '' })
 api.use({
   async onRequest({ request }) {
     request.headers.set('Accept-Language', language.value)
+    request.headers.set('Reader-Units', localStorage.getItem('units') ?? 'metric')
     if (request.method === 'GET' || request.url.includes('/api/calc/')) return request
     request.headers.set(
       'Billhook-Act',
@@ -58,6 +58,8 @@ export class Refused extends Error {
     readonly fields: Record<string, string>,
     /** What else the answer says. */
     readonly more: Record<string, unknown> = {},
+    /** Field by field, each a sentence. */
+    readonly said: string[] = [],
   ) {
     super(title)
   }
@@ -89,37 +91,14 @@ export async function heed<T>(asked: Promise<Answer<T>>): Promise<T> {
   const problem = (answer.error ?? {}) as {
     title?: string
     detail?: string
-    errors?: { pointer: string; message: string }[]
+    errors?: Schemas['FieldError'][]
   }
-  const fields = Object.fromEntries(
-    (problem.errors ?? []).map((e) => [e.pointer, inReadersUnits(e.pointer, e.message)]),
-  )
+  const errors = problem.errors ?? []
+  const fields = Object.fromEntries(errors.map((e) => [e.pointer, e.message]))
   const title = problem.detail || problem.title || tell('something-went-wrong-what-you')
-  throw new Refused(answer.response.status, title, fields, problem)
+  const said = errors.map((e) => `${e.field} ${e.message}.`.trim())
+  throw new Refused(answer.response.status, title, fields, problem, said)
 }
-
-/** A limit in the reader's units: the API speaks metres and millimetres. */
-function inReadersUnits(pointer: string, message: string): string {
-  const units = localStorage.getItem('units') === 'us' ? 'us' : 'metric'
-  const both = /^(must be a number between) ([\d.]+) and ([\d.]+) (mm|m|kg)$/.exec(message)
-  if (both) {
-    const as = { mm: diameterWords, m: lengthWords, kg: weightWords }[both[4] as 'm']
-    return tell('and', {
-      both: both[1],
-      both2: as(Number(both[2]), units),
-      both3: as(Number(both[3]), units),
-    })
-  }
-  const says = pointer.endsWith('_mm') ? diameterWords : pointer.endsWith('_m') ? lengthWords : null
-  if (!says) return message
-  return message.replace(
-    /^(must be (?:at least|at most|more than|less than)) ([\d.]+)$/,
-    (_, a, n) => `${a} ${says(Number(n), units)}`,
-  )
-}
-/** A field as one says it, without the unit of its name. */
-export const fieldWords = (pointer: string) =>
-  (pointer.split('/').pop() ?? '').replace(/_(m|mm|deg|l|c|kg|id|ids)$/, '').replace(/_/g, ' ')
 
 /** Whether nobody answered, or not as Billhook would: the same may be taken later. */
 export const unanswered = (error: unknown) =>
@@ -127,9 +106,6 @@ export const unanswered = (error: unknown) =>
 
 /** A sentence out of whatever was thrown. */
 export function sentence(error: unknown): string {
-  if (error instanceof Refused) {
-    const said = Object.entries(error.fields).map(([at, m]) => `${fieldWords(at)} ${m}.`)
-    return [error.title, ...said].join(' ').trim()
-  }
+  if (error instanceof Refused) return [error.title, ...error.said].join(' ').trim()
   return tell('something-went-wrong-what-you')
 }

@@ -13736,11 +13736,13 @@ export interface components {
         };
         /**
          * FieldError
-         * @description One offending field.
+         * @description One offending field. field: what it is called, empty where there is no single one.
          */
         FieldError: {
             /** Pointer */
             pointer: string;
+            /** Field */
+            field: string;
             /** Message */
             message: string;
         };
@@ -26048,7 +26050,7 @@ export interface operations {
         parameters: {
             query?: {
                 paper?: ("a4" | "letter") | null;
-                language?: string;
+                language?: string | null;
                 units?: ("metric" | "us") | null;
             };
             header?: never;
@@ -26155,7 +26157,7 @@ export interface operations {
         parameters: {
             query?: {
                 paper?: ("a4" | "letter") | null;
-                language?: string;
+                language?: string | null;
                 units?: ("metric" | "us") | null;
             };
             header?: never;
@@ -33332,7 +33334,7 @@ export interface operations {
         parameters: {
             query?: {
                 paper?: ("a4" | "letter") | null;
-                language?: string;
+                language?: string | null;
                 units?: ("metric" | "us") | null;
                 week?: number;
             };

@@ -19,7 +19,9 @@ export function piecesOf(text: string, terms: Term[], free: (term: Term) => bool
   const pieces: Piece[] = []
   const marked = new Set<string>()
   let at = 0
-  for (const match of text.matchAll(new RegExp(`\\b(?:${forms.join('|')})\\b`, 'gi'))) {
+  for (const match of text.matchAll(
+    new RegExp(`(?<!\\p{L})(?:${forms.join('|')})(?!\\p{L})`, 'giu'),
+  )) {
     const term = byForm.get(match[0].toLowerCase())
     if (!term || marked.has(term.id) || !free(term)) continue
     marked.add(term.id)

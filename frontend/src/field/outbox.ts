@@ -4,6 +4,7 @@
  */
 import { newId } from '@/api/ids'
 import { deviceId, hear } from '@/api/acts'
+import { language } from '@/words'
 import { accountOf, homeOf } from './home'
 import { alone, CHANNEL, sendAll, SYNC, type Away, type Sent } from './send'
 import { onDevice, type Item } from './store'
@@ -31,10 +32,25 @@ others?.addEventListener(
 )
 
 /** On which device, for which holding and by whom it is entered. */
-const entered = () => ({ device: deviceId(), home: homeOf(), account: accountOf.get() })
+const entered = () => ({
+  device: deviceId(),
+  home: homeOf(),
+  account: accountOf.get(),
+  language: language.value,
+  units: localStorage.getItem('units') ?? 'metric',
+})
 export type New = Omit<
   Item,
-  'seq' | 'act' | 'device' | 'home' | 'account' | 'refused' | 'wrong' | 'failed'
+  | 'seq'
+  | 'act'
+  | 'device'
+  | 'home'
+  | 'account'
+  | 'language'
+  | 'units'
+  | 'refused'
+  | 'wrong'
+  | 'failed'
 >
 
 /** Puts something into the outbox and sends it when it can. Resolves once it is safely kept. */

@@ -15,7 +15,7 @@ interface Answer {
   taken?: boolean
   title?: string
   detail?: string
-  errors?: { pointer: string; message: string }[]
+  errors?: { pointer: string; field?: string; message: string }[]
 }
 type Refusal = { refused: string; wrong?: Item['wrong'] }
 type Outcome = { taken: unknown } | Refusal | { failed: string } | { away: 'silent' | 'stranger' }
@@ -25,6 +25,9 @@ type Outcome = { taken: unknown } | Refusal | { failed: string } | { away: 'sile
  * that comes after it. Its act keeps a thing sent twice one thing.
  */
 const PATIENCE = { entry: 20_000, photo: 45_000 }
+
+/** Where Billhook gave no reason, which it always does. */
+const UNSAID = '…'
 
 const said = (answer: Answer) =>
   [answer.title, answer.detail, ...(answer.errors ?? []).map((e) => e.message)]
@@ -42,6 +45,8 @@ export async function offer(item: Item): Promise<Outcome> {
       'Content-Type': type,
       'Billhook-Act': item.act,
       'Billhook-Device': item.device,
+      ...(item.language ? { 'Accept-Language': item.language } : {}),
+      ...(item.units ? { 'Reader-Units': item.units } : {}),
       ...(item.home ? { 'Billhook-Holding': item.home } : {}),
       ...(item.account ? { 'Billhook-Account': item.account } : {}),
     }
@@ -57,10 +62,9 @@ export async function offer(item: Item): Promise<Outcome> {
     if (answer?.act !== item.act) return { away: response.status >= 500 ? 'silent' : 'stranger' }
     if (response.ok || answer.taken) return { taken: answer }
     if (response.status === 503) return { away: 'silent' }
-    if (response.status >= 500)
-      return { failed: said(answer) || 'Something went wrong on Billhook’s side.' }
+    if (response.status >= 500) return { failed: said(answer) || UNSAID }
     const wrong = answer.errors?.length ? { wrong: answer.errors } : {}
-    return { refused: said(answer) || 'It was refused.', ...wrong }
+    return { refused: said(answer) || UNSAID, ...wrong }
   } catch {
     return { away: 'silent' }
   }

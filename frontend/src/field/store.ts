@@ -33,7 +33,11 @@ export interface Item {
   /** Why Billhook would not take it; such an item is shown until it is mended or dropped. */
   refused?: string
   /** What of it was wrong, field by field. */
-  wrong?: { pointer: string; message: string }[]
+  wrong?: { pointer: string; field?: string; message: string }[]
+  /** In which language it was entered, and is told what is wrong with it. */
+  language?: string
+  /** In which units, likewise. */
+  units?: string
   /**
    * What went wrong on Billhook's side; such an item is set aside, shown, and sent again when asked
    * or at the next start.

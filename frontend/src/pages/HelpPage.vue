@@ -3,10 +3,20 @@
 import tell from 'words:more'
 import KeysList from '@/controls/KeysList.vue'
 import { useTerms } from '@/composables/useTerms'
-import { computed, ref } from 'vue'
-import GuideText from '../../../docs/guide.md'
+import { language } from '@/words'
+import { computed, defineAsyncComponent, ref, type Component } from 'vue'
 
 const { terms, fetched } = useTerms()
+/** The guide in the language of this device, else in English. */
+const GUIDES = {
+  en: () => import('../../../docs/guide.md'),
+  ...Object.fromEntries(
+    Object.entries(
+      import.meta.glob<{ default: Component }>('../../../billhook/catalogue/languages/*/guide.md'),
+    ).map(([path, file]) => [path.split('/').at(-2)!, file]),
+  ),
+} as Record<string, () => Promise<{ default: Component }>>
+const guide = computed(() => defineAsyncComponent(GUIDES[language.value] ?? GUIDES.en!))
 const asked = ref('')
 const found = computed(() => {
   const q = asked.value.trim().toLowerCase()
@@ -77,7 +87,7 @@ const STEPS = [
     </section>
     <section v-if="fetched" :aria-label="tell('guide')" data-test="guide">
       <h2 class="help-head">{{ tell('the-guide') }}</h2>
-      <GuideText />
+      <component :is="guide" />
     </section>
     <section v-if="fetched" :aria-label="tell('keys')">
       <h2 class="help-head">{{ tell('keys') }}</h2>

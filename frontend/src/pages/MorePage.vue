@@ -10,6 +10,7 @@ import { useSession } from '@/composables/useSession'
 import { computed } from 'vue'
 import SignedIn from './more/SignedIn.vue'
 import TongueChoice from '@/controls/TongueChoice.vue'
+import WordChoice from '@/controls/WordChoice.vue'
 import { LANGUAGES } from '@/words'
 
 const { units, theme, setUnits } = useSettings()
@@ -211,6 +212,7 @@ const files = computed(() => [
         {{ tell('language-of-this-device') }}
       </h2>
       <TongueChoice />
+      <WordChoice />
       <p class="text-ink2 mt-1">{{ tell('notes-stay-as-typed') }}</p>
     </section>
     <section :aria-label="tell('colours')">

@@ -3,6 +3,7 @@
  * A row walked in passing: nothing to do with one tap, so many rubbed off, or a whole walk; like
  * work on all that are left together; taken along for where there is no signal.
  */
+import { language as speaks } from '@/words'
 import tell from 'words:walk'
 import { api, heed, Refused, sentence, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
@@ -48,7 +49,7 @@ onBeforeUnmount(
 
 const { units } = useSettings()
 /** Language and paper as chosen on a sheet. */
-const [language, size] = useLocalStorage('billhook-paper', 'en a4').value.split(' ')
+const [language, size] = useLocalStorage('billhook-paper', `${speaks.value} a4`).value.split(' ')
 const paper = `language=${language}&paper=${size}`
 const open = ref<string | null>(null)
 const suckers = ref(0)

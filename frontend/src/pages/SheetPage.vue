@@ -3,6 +3,7 @@
  * The cut sheet: read under the tree, ticked off with a thumb, printed on one page with its
  * drawing.
  */
+import { language as speaks } from '@/words'
 import tell from 'words:sheet'
 import WhoField from '@/controls/WhoField.vue'
 import MeasureField from '@/controls/MeasureField.vue'
@@ -99,7 +100,7 @@ const papers = computed(() =>
     { id: `${code} letter`, name: tell('letter-2', { name }) },
   ]),
 )
-const paper = useLocalStorage('billhook-paper', 'en')
+const paper = useLocalStorage('billhook-paper', speaks.value)
 const pdf = computed(() => {
   const [language, size] = paper.value.split(' ')
   return `/api/sheets/${props.id}.pdf?language=${language}${size ? `&paper=${size}` : ''}`

@@ -7,10 +7,13 @@ import { FluentBundle, FluentNumber, FluentResource } from '@fluent/bundle'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, shallowRef, triggerRef, watch } from 'vue'
 import languages from 'words:languages'
+import { region, regional } from './regions'
 
 type Given = string | number | boolean | null | undefined
 export type Tell = (id: string, values?: Record<string, Given>) => string
 type Files = Record<string, string | (() => Promise<{ default: string }>)>
+
+export { formOf, region, sayForm } from './regions'
 
 const FIRST = 'en'
 /** Languages that pages are in throughout. */
@@ -24,9 +27,21 @@ export const language = computed(
   () => [chosen.value, ...navigator.languages.map((l) => l.slice(0, 2))].find(spoken) ?? FIRST,
 )
 
+/** Words of the language spoken that change from region to region. */
+export const regions = computed(() => languages.find((l) => l.code === language.value)?.regions)
+
+// links to papers and lists are followed by the browser itself, and are answered in it too
+const remember = (name: string, value: string) => {
+  document.cookie = `${name}=${value}; path=/; max-age=31536000; samesite=strict`
+}
+watch(chosen, (code) => code && remember('billhook-language', code), { immediate: true })
+watch(region, (words) => remember('billhook-words', words), { immediate: true, flush: 'sync' })
+
 const rooms = new Map<string, Files>()
 const bundles = new Map<string, FluentBundle>()
-const taken = new Set<string>()
+/** Messages that are here, by language and room. */
+const taken = new Map<string, string>()
+const regionsOf = (code: string) => languages.find((l) => l.code === code)?.regions ?? {}
 const heard = shallowRef(bundleOf(language.value))
 
 function bundleOf(code: string): FluentBundle {
@@ -35,10 +50,22 @@ function bundleOf(code: string): FluentBundle {
 }
 
 function take(code: string, room: string, text: string): void {
-  taken.add(`${code}/${room}`)
-  bundleOf(code).addResource(new FluentResource(text), { allowOverrides: true })
+  taken.set(`${code}/${room}`, text)
+  speakOf(code, text)
   if (code === language.value) triggerRef(heard)
 }
+
+function speakOf(code: string, text: string): void {
+  const said = regional(text, regionsOf(code))
+  bundleOf(code).addResource(new FluentResource(said), { allowOverrides: true })
+}
+
+/** All that is here, in the words that were chosen now. */
+watch(region, () => {
+  bundles.clear()
+  for (const [of, text] of taken) speakOf(of.split('/')[0]!, text)
+  heard.value = bundleOf(language.value)
+})
 
 /** Fetch what is wanted in the chosen language and is not here yet, then speak it. */
 export async function ready(): Promise<void> {

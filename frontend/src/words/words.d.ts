@@ -1,5 +1,10 @@
 declare module 'words:languages' {
-  const languages: { code: string; name: string; whole: boolean }[]
+  const languages: {
+    code: string
+    name: string
+    whole: boolean
+    regions: Record<string, string[][]>
+  }[]
   export default languages
 }
 declare module 'words:*' {

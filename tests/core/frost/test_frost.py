@@ -17,6 +17,7 @@ from billhook.core.errors import InvalidInput
 from billhook.core.frost.damage import ColdTree, frost_damage, hardening_index, thresholds
 from billhook.core.frost.scratch import Reading, scratched
 
+from ...refusing import refusing
 from .rank import rank
 
 # worked figures, from memory
@@ -176,7 +177,7 @@ def test_the_order_of_hardiness_holds(know):
 
 
 def test_a_kind_nobody_knows_is_not_guessed_at(know):
-    with pytest.raises(InvalidInput, match="no cold hardiness"):
+    with refusing(InvalidInput, "no cold hardiness"):
         frost_damage(know, ColdTree("feijoa"), -3)
 
 
@@ -230,5 +231,5 @@ def test_before_the_judging_day_a_scratch_is_a_record(know):
     readings = [Reading(0.0, True), Reading(0.5, True), Reading(0.52, False)]
     assert scratched(1.0, readings, 0.05, judged=False).cut_at_m is None
     assert scratched(1.0, readings, 0.05).cut_at_m == pytest.approx(0.45)
-    with pytest.raises(InvalidInput, match="other colour"):
+    with refusing(InvalidInput, "other colour"):
         scratched(1.0, [*readings, Reading(0.5, False)], 0.05)

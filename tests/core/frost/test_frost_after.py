@@ -31,6 +31,7 @@ from billhook.core.frost.stem import RoundReading, stem_round
 from billhook.core.frost.verdict import frost_verdict
 
 from ...places import forked_frame
+from ...refusing import refusing
 
 NIGHT = dt.date(2026, 1, 19)
 JUDGE = dt.date(2026, 5, 30)
@@ -82,9 +83,9 @@ def test_cut_fruit_decides_what_is_saved(know):
     assert cut_test(know, 20, 6, NIGHT, on(6), mean_c=20).reason.date == on(
         10
     )  # in warm weather it spoils sooner
-    with pytest.raises(InvalidInput, match="too early"):
+    with refusing(InvalidInput, "too early"):
         cut_test(know, 20, 6, NIGHT, on(2))
-    with pytest.raises(InvalidInput, match="more than"):
+    with refusing(InvalidInput, "more than"):
         cut_test(know, 5, 6, NIGHT, on(6))
     assert salvage(know, NIGHT, None).early == on(14)
 
@@ -116,9 +117,9 @@ def test_what_the_tree_shows_beats_what_the_cold_foretold(know):
     assert looked(know, (15, "leaves-hang"), frost_class="F2").suggests == "F3"
     assert looked(know, (20, "bark-split"), frost_class="F3").suggests == "F4"
     assert looked(know, (15, "leaves-hang"), frost_class="F5").suggests is None
-    with pytest.raises(InvalidInput, match="must be one of"):
+    with refusing(InvalidInput, "must be one of"):
         looked(know, (9, "moonlight"))
-    with pytest.raises(InvalidInput, match="before the night"):
+    with refusing(InvalidInput, "before the night"):
         looked(know, (-3, "leaves-fell"))
 
 
@@ -197,7 +198,7 @@ def test_round_a_stem_all_green_all_brown_and_nonsense(know):
     assert stem_round([RoundReading(q, True) for q in quarters], 45).live_share == 1
     dead = stem_round([RoundReading(q, False) for q in quarters], 45)
     assert (dead.live_share, dead.one_sided) == (0, False)
-    with pytest.raises(InvalidInput, match="other colour"):
+    with refusing(InvalidInput, "other colour"):
         stem_round([RoundReading(0, True), RoundReading(360, False)], 45)
 
 

@@ -20,6 +20,7 @@ from billhook.core.light.shade import Crown, shades
 from billhook.core.plan.schools import factor, school_reasons
 from billhook.core.plan.skeleton import bare_bark, skeleton_cuts, warned
 
+from ...refusing import refusing
 from ..plan.test_propose import sketch
 
 JUNE, DECEMBER = dt.date(2027, 6, 21), dt.date(2027, 12, 21)
@@ -45,7 +46,7 @@ def test_longer_shoots_never_mean_less_vigour(know, length, more, days):
 
 
 def test_nothing_is_measured_before_it_has_grown(know):
-    with pytest.raises(InvalidInput, match="too early"):
+    with refusing(InvalidInput, "too early"):
         measured_vigour(know, 0.1, 20, 3)
 
 

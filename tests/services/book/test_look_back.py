@@ -19,6 +19,7 @@ from billhook.services.tree import regrown, views
 from billhook.store.trees import observations
 
 from ...places import TODAY, new_id
+from ...refusing import refusing
 
 
 def test_planned_and_done_by_year(garden):
@@ -70,7 +71,7 @@ def test_minutes_learn_from_three_visits(garden):
 
 def test_regrowth_measured_corrects_the_vigour(drawn):
     at, tree = drawn
-    with pytest.raises(InvalidInput, match="nothing to measure"):
+    with refusing(InvalidInput, "nothing to measure"):
         regrown.regrown(at, tree, TODAY, 0.4)
     logbook.log_past_work(
         at, tree, new_id(), TODAY - dt.timedelta(days=240), "thin", 0.12, 3.0, 2.8, "", ""
@@ -79,7 +80,7 @@ def test_regrowth_measured_corrects_the_vigour(drawn):
     assert strong.vigour == 5
     with at.store.reading() as session:
         assert observations(session, [tree])[tree]["vigour"].value == "5"
-    with pytest.raises(InvalidInput, match="too early"):
+    with refusing(InvalidInput, "too early"):
         regrown.regrown(at, tree, TODAY - dt.timedelta(days=220), 0.05)
     again = regrown.regrown(at, tree, TODAY, 0.9)
     assert "as expected" in said(again.reasons[0])

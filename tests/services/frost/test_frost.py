@@ -19,6 +19,7 @@ from billhook.services.tree import observing, views
 from billhook.store.database import NotFound
 
 from ...places import TODAY, new_id
+from ...refusing import refusing
 
 NIGHT = dt.date(2027, 1, 19)
 
@@ -45,7 +46,7 @@ def test_a_night_hurts_the_pocket_first(garden):
         garden.pot_id
     }  # it winters under cover
     assert higher.tree_ids
-    with pytest.raises(InvalidInput, match="ahead"):
+    with refusing(InvalidInput, "ahead"):
         frost_night.night(at, garden.site.id, TODAY + dt.timedelta(days=3), -3, 4)
 
 
@@ -88,9 +89,9 @@ def test_a_second_test_says_how_far_dieback_moved(drawn):
 
 def test_what_cannot_be_scratched_is_refused(drawn):
     at, tree = drawn
-    with pytest.raises(InvalidInput, match="not on the drawing"):
+    with refusing(InvalidInput, "not on the drawing"):
         looking.scratch(at, tree, new_id(), "nobody", 0.1, True)
-    with pytest.raises(InvalidInput, match="between 0 and"):
+    with refusing(InvalidInput, "between 0 and"):
         looking.scratch(at, tree, new_id(), "e", 9.0, True)
     same = new_id()
     assert (
@@ -105,7 +106,7 @@ def test_a_scratch_in_the_first_weeks_is_answered_with_the_day_to_look_again(dra
     at, tree = drawn
     night = TODAY - dt.timedelta(days=9)
     observing.observe(at, "tree", tree, "freeze_class", "F4", night)
-    with pytest.raises(InvalidInput, match="look again on 5 Apr 2027"):
+    with refusing(InvalidInput, "look again on 5 Apr 2027"):
         looking.scratch(at, tree, new_id(), "e", 0.5, True)
     found = frost_tree.after_frost(at, tree)
     assert found.scratch_from == night + dt.timedelta(days=21)

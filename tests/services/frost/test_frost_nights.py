@@ -5,8 +5,6 @@ from __future__ import annotations
 import datetime as dt
 from dataclasses import replace
 
-import pytest
-
 from billhook.catalogue.wording import said
 from billhook.core.errors import InvalidInput
 from billhook.core.season.model import ForecastDay
@@ -28,6 +26,7 @@ from billhook.settings import Settings
 from billhook.store import weather
 
 from ...places import TODAY, new_id
+from ...refusing import refusing
 from .hurt import NIGHT, tasks_of, tree_record_block
 
 
@@ -112,7 +111,7 @@ def test_a_night_written_down_again_keeps_what_the_trees_showed(garden):
 def test_before_the_cold_young_trees_are_banked_and_unbanked(garden):
     at = garden.at
     assert frost_before.before_the_cold(at, garden.site.id) == []  # grown trees need none
-    with pytest.raises(InvalidInput, match="nothing to put on"):
+    with refusing(InvalidInput, "nothing to put on"):
         frost_before.protect(at, garden.site.id, tree_record_block(at, garden.tree_ids[0]))
     young = planting.plant(
         at, garden.site.id, "Viveiro", 1, 2, "mandarin", TODAY.year - 1, "clementine", "carrizo"
@@ -193,16 +192,16 @@ def test_what_shelters_a_tree_counts_on_its_night_and_prized_trees_are_covered_a
         found = frost_night.night(at, site.id, NIGHT, -4.0, 4)
         return {t.tree_id: t.at_c for t in found.trees}
 
-    says.say(at, "covered", [covered])
+    says.write_down(at, "covered", [covered])
     assert at_c()[covered] == at_c()[bare] + at.know.number("frost-shelter/cover/warmer")
-    says.say(at, "uncovered", [covered])
+    says.write_down(at, "uncovered", [covered])
     assert at_c()[covered] == at_c()[bare]
     assert frost_before.before_the_cold(at, site.id) == []  # grown trees, and none foreseen
     observing.observe(at, "tree", prized, "prized", "yes", NIGHT)
     (block,) = frost_before.before_the_cold(at, site.id)
     assert {(p.kind, n) for p, n in block.protections} == {("bank", 1), ("wrap", 1)}
     assert block.tonight == ()
-    says.say(at, "frost", scope="block", scope_id=made.block_id)  # heard of, not measured
+    says.write_down(at, "frost", scope="block", scope_id=made.block_id)  # heard of, not measured
     (block,) = frost_before.before_the_cold(at, site.id)
     assert {"tonight-water", "tonight-cover"} <= {r.code for r in block.tonight}
     at.store.close()

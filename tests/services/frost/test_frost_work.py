@@ -29,6 +29,7 @@ from billhook.store.database import StaleVersion
 from billhook.store.trees import tree_record
 
 from ...places import TODAY, forked_frame, new_id
+from ...refusing import refusing
 from .hurt import NIGHT, scratched, tasks_of, tree_record_block
 
 SUMMER = dt.date(2027, 7, 8)
@@ -94,7 +95,7 @@ def test_a_false_start_is_recorded_and_asked_again(summer):
         (SUMMER + dt.timedelta(days=2), "future"),
         (NIGHT - dt.timedelta(days=2), "before the night"),
     ):
-        with pytest.raises(InvalidInput, match=why):
+        with refusing(InvalidInput, why):
             looking.look(at, tree, new_id(), "leaves-fell", day)
 
 
@@ -124,7 +125,7 @@ def test_a_tree_that_nobody_foresaw_is_written_down_of_its_night(garden):
         ("F9", None, "must be one of"),
         ("F3", TODAY + dt.timedelta(days=1), "future"),
     ):
-        with pytest.raises(InvalidInput, match=why):
+        with refusing(InvalidInput, why):
             looking.say_class(at, tree, wrong, night)
 
 
@@ -180,7 +181,7 @@ def test_dead_wood_goes_onto_a_sheet_and_off_the_tree(summer):
     )  # cutting dead wood off brings no leaf back
     left = views.tree_view(at, tree, SUMMER, ("thin",)).frame.frame
     assert left.limb("e").length_m == pytest.approx(test.found.cut_at_m)
-    with pytest.raises(InvalidInput, match="not open"):
+    with refusing(InvalidInput, "not open"):
         frost_cuts.stage_sheet(at, tree, new_id(), "shaping")
 
 
@@ -191,7 +192,7 @@ def test_before_its_day_no_stage_cuts_what_may_live(drawn):
     dead = next(v for v in frost_cuts.cut_stages(at, tree) if v.stage.name == "dead")
     assert "e" not in {c.advice.limb for c in dead.cuts}
     assert not dead.stage.may
-    with pytest.raises(InvalidInput, match="not open"):
+    with refusing(InvalidInput, "not open"):
         frost_cuts.stage_sheet(at, tree, new_id(), "dead")
 
 
@@ -204,7 +205,7 @@ def test_round_the_stem_one_side_may_be_dead(summer):
     assert found.stem.found.one_sided
     assert found.stem.found.live_share < 0.5
     assert found.recovery.advice in ("replant", "wait")
-    with pytest.raises(InvalidInput, match="not on the drawing"):
+    with refusing(InvalidInput, "not on the drawing"):
         looking.scratch(at, tree, new_id(), TRUNK, height, True)  # without a side
 
 
@@ -214,15 +215,15 @@ def test_shoots_are_chosen_and_get_their_dates(summer):
     frost_grow_on.add_shoot(at, tree, Limb("n1", TRUNK, 0.4, 11, 0.6, 84, 120))
     frost_grow_on.add_shoot(at, tree, Limb("n1", TRUNK, 0.4, 11, 0.6, 84, 120))
     frost_grow_on.add_shoot(at, tree, Limb("low", TRUNK, 0.05, 14, 0.9, 86, 200))
-    with pytest.raises(InvalidInput, match="another limb"):
+    with refusing(InvalidInput, "another limb"):
         frost_grow_on.add_shoot(at, tree, Limb("e", TRUNK, 0.4, 11, 0.6, 84, 120))
-    with pytest.raises(InvalidInput, match="trunk ends"):
+    with refusing(InvalidInput, "trunk ends"):
         frost_grow_on.add_shoot(at, tree, Limb("n9", TRUNK, 3.0, 11, 0.6, 84, 120))
     points = {s.id: s.points for s in frost_grow_on.grow_on(at, tree).leaders.shoots}
     assert points["low"] is None
     assert said(frost_grow_on.grow_on(at, tree).names["n1"]) == "south-east shoot"
     for keep, why in (([], "at least one"), (["low"], "rootstock"), (["nobody"], "no live shoot")):
-        with pytest.raises(InvalidInput, match=why):
+        with refusing(InvalidInput, why):
             frost_grow_on.choose(at, tree, keep)
     chosen = frost_grow_on.choose(at, tree, ["n1"], "leader")
     assert chosen.chosen == ("n1",)
@@ -236,7 +237,7 @@ def test_shoots_are_chosen_and_get_their_dates(summer):
 
 def test_fruit_of_a_block_is_weighed_after_its_night(garden):
     at, block = garden.at, tree_record_block(garden.at, garden.tree_ids[0])
-    with pytest.raises(InvalidInput, match="write the night down"):
+    with refusing(InvalidInput, "write the night down"):
         frost_fruit.cut_sample(at, garden.site.id, block, new_id(), 20, 5)
     frost_night.night(at, garden.site.id, NIGHT, -4.0, 4, save=True)
     assert frost_fruit.cut_sample(at, garden.site.id, block, new_id(), 20, 5).share == 0.25
@@ -271,7 +272,7 @@ def test_what_was_said_without_signal_does_not_win_over_something_newer(garden):
     at, tree = garden.at, garden.tree_ids[0]
     known = at.as_of()  # the phone was last here
     looking.say_class(at, tree, "F3", NIGHT)
-    with pytest.raises(StaleVersion, match=r"what the frost killed, F3\. That holds"):
+    with refusing(StaleVersion, r"what the frost killed, F3\. That holds"):
         looking.say_class(at, tree, "F5", NIGHT, as_of=known)
     looking.say_class(at, tree, "F3", NIGHT, as_of=known)  # says the same
     looking.say_class(at, tree, "F4", NIGHT, as_of=at.as_of())

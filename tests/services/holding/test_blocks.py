@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import pytest
 
+from billhook.catalogue.wording import said
 from billhook.core.errors import InvalidInput
 from billhook.core.lie import Lie
 from billhook.services.holding import blocks
@@ -54,7 +55,7 @@ def refused(field, call):
     with pytest.raises(InvalidInput) as error:
         call()
     assert [p.pointer for p in error.value.problems] == [field]
-    return error.value.problems[0].message
+    return said(error.value.problems[0].message)
 
 
 def test_what_cannot_be_drawn_is_said_and_nothing_is_planted(garden):
@@ -70,7 +71,7 @@ def test_what_cannot_be_drawn_is_said_and_nothing_is_planted(garden):
 
     assert "crosses itself" in refused("/corners", drawn(bow))
     assert "stand within it already" in refused("/corners", drawn(Outline(round_all, 6, 4)))
-    assert "more than 200,000" in refused("/corners", drawn(Outline(wide, 0.5, 0.5)))
+    assert "more than 200000" in refused("/corners", drawn(Outline(wide, 0.5, 0.5)))
     assert (
         refused("/row_spacing_m", drawn(Outline(FAR, 0.1, 4)))
         == "must be a number between 0.3 and 60 m"

@@ -15,6 +15,7 @@ from billhook.services.tree import framing, views
 from billhook.store.database import NotFound
 
 from ...places import TODAY
+from ...refusing import refusing
 
 
 def test_what_is_said_is_planted_as_it_was_said(at):
@@ -74,7 +75,7 @@ def test_a_verdict_and_a_limit_before_anything_is_measured(at):
     thin = next(v for v in tree.verdicts if v.work == "thin")
     assert (thin.status, thin.max_share) == ("go", pytest.approx(0.2))
     assert "a whole crop" in said(thin.sentence)
-    with pytest.raises(NotFound, match="no frame yet"):
+    with refusing(NotFound, "no frame yet"):
         cutting.preview(at, made.tree_ids[0], [], "thin", TODAY)
 
 

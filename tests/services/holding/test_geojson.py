@@ -7,6 +7,7 @@ from itertools import pairwise
 
 import pytest
 
+from billhook.catalogue.wording import said
 from billhook.core.errors import InvalidInput
 from billhook.services.holding import planting, setting_up
 from billhook.services.holding.geojson import export_geojson, import_geojson
@@ -94,7 +95,7 @@ def test_what_leaves_comes_back_the_same(at, place, tmp_path):
 )
 def test_a_file_that_is_wrong_says_where_and_leaves_nothing(at, place, features, says):
     made = import_geojson(at, place.id, text(*features), save=True)
-    assert says in " ".join(p.message for p in made.problems)
+    assert says in " ".join(said(p.message) for p in made.problems)
     assert all(1 <= p.line <= len(features) for p in made.problems)
     assert (made.saved, records(at)) == (False, [])
 
@@ -102,14 +103,14 @@ def test_a_file_that_is_wrong_says_where_and_leaves_nothing(at, place, features,
 @pytest.mark.parametrize("broken", ["", "{", "[]", '{"features": 3}', "[" * 100_000])
 def test_what_is_no_geojson_says_so(at, place, broken):
     made = import_geojson(at, place.id, broken or " ", save=True)
-    assert "no GeoJSON" in made.problems[0].message
+    assert "no GeoJSON" in said(made.problems[0].message)
 
 
 def test_nothing_is_laid_over_trees_that_stand(at, place):
     import_geojson(at, place.id, text(outline(RING)), save=True)
     before = len(records(at))
     again = import_geojson(at, place.id, text(outline(RING, block="Outra")), save=True)
-    assert "stand within it already" in again.problems[0].message
+    assert "stand within it already" in said(again.problems[0].message)
     assert len(records(at)) == before
 
 

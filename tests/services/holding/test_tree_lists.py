@@ -9,6 +9,7 @@ import time
 
 import pytest
 
+from billhook.catalogue.wording import said
 from billhook.formats.tree_csv import TreeLine, write_trees
 from billhook.services.book import logbook
 from billhook.services.holding import planting, tree_lists
@@ -85,7 +86,7 @@ def test_a_place_taken_in_the_meantime_refuses_the_whole_list(garden, monkeypatc
     monkeypatch.setattr(tree_lists, "_sketches", slow)
     refused = tree_lists.import_trees(at, garden.site.id, lines("Alto", 1, 3), save=True)
     assert not refused.saved
-    assert [p.message for p in refused.problems] == ["on Alto 1·1 a tree stands already"]
+    assert [said(p.message) for p in refused.problems] == ["on Alto 1·1 a tree stands already"]
     assert sum(t.record.block.name == "Alto" for t in grove(at, TODAY).trees) == 1
 
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import pytest
 
+from billhook.catalogue.wording import said
 from billhook.core.errors import InvalidInput
 from billhook.core.frame.counting import counted
 from billhook.core.frame.model import Cut
@@ -35,7 +36,7 @@ def test_an_outline_is_not_planned_limb_by_limb(sized):
     assert (view.standing, view.frame.drawn) == ("sized", False)
     with pytest.raises(InvalidInput) as refused:
         proposals.plan_for(at, tree, Wish("tidy", TODAY))
-    assert "Count cuts" in refused.value.problems[0].message
+    assert "Count cuts" in said(refused.value.problems[0].message)
 
 
 def test_the_walk_finds_nothing_on_limbs_the_program_drew(sized):

@@ -28,7 +28,7 @@ def test_each_tree_gets_a_sheet_or_the_reason_why_not(crowded):
     assert made.cuts == len(view.lines) > 1
     (without,) = found.without
     assert without.tree_id == bare
-    assert "not drawn" in str(without.says)
+    assert "not drawn" in said(without.says)
     again = many.make_sheets(at, request, [tree], "tidy", TODAY)
     assert again.made == found.made
     other = many.make_sheets(at, new_id(), [tree], "tidy", TODAY)

@@ -10,6 +10,7 @@ from billhook.services.tree.by_side import say_side
 from billhook.services.tree.views import tree_view
 
 from ...places import TODAY, new_id
+from ...refusing import refusing
 
 
 def test_a_side_is_said_for_its_limbs_once(drawn):
@@ -31,5 +32,5 @@ def test_what_cannot_be_said_is_refused(drawn, garden):
     with pytest.raises(InvalidInput) as empty:
         say_side(at, tree, Carries(0.0, fruit=3))  # limbs stand east and west
     assert empty.value.problems[0].pointer == "/side_deg"
-    with pytest.raises(InvalidInput, match="not known"):
+    with refusing(InvalidInput, "not known"):
         say_side(at, garden.tree_ids[1], Carries(None, fruit=3))

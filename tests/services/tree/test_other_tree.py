@@ -2,14 +2,13 @@
 
 from __future__ import annotations
 
-import pytest
-
 from billhook.core.errors import InvalidInput
 from billhook.services.book import logbook
 from billhook.services.holding import planting, setting_up
 from billhook.store.acts import new_id
 
 from ...places import TODAY, empty_workplace
+from ...refusing import refusing
 
 
 def test_an_entry_is_put_on_the_tree_it_was_done_on(tmp_path):
@@ -20,10 +19,10 @@ def test_an_entry_is_put_on_the_tree_it_was_done_on(tmp_path):
     logbook.on_other_tree(at, entry.id, there)
     assert [x.entry.id for x in logbook.log(at, there)] == [entry.id]
     assert logbook.log(at, here) == []
-    with pytest.raises(InvalidInput, match="stands on already"):
+    with refusing(InvalidInput, "stands on already"):
         logbook.on_other_tree(at, entry.id, there)
     better = logbook.log_past_work(at, there, new_id(), TODAY, "thin", 0.2, corrects=entry.id)
     for one in (entry, better):
-        with pytest.raises(InvalidInput, match="corrected"):
+        with refusing(InvalidInput, "corrected"):
             logbook.on_other_tree(at, one.id, here)
     at.store.close()

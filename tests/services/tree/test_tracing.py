@@ -18,6 +18,7 @@ from billhook.services.tree.views import tree_view
 from billhook.store.acts import new_id
 from billhook.store.database import NotFound
 
+from ...refusing import refusing
 from ..conftest import TODAY
 
 PICTURE = Picture(400, 600, Staff((250, 550), (250, 350), 2.0), (200, 550), 180, None, 1.5)
@@ -62,10 +63,10 @@ def test_a_trace_draws_the_tree_once_and_shows_what_still_stands(garden):
 def test_a_trace_needs_a_photo_of_its_tree_and_a_limb(garden):
     at, tree_id = garden.at, garden.tree_ids[0]
     other = picture_of(garden, garden.tree_ids[1])
-    with pytest.raises(InvalidInput, match="no such photo"):
+    with refusing(InvalidInput, "no such photo"):
         tracing.save_trace(at, tree_id, new_id(), other, TRACE, TOUCHED, TODAY)
     bare = Trace(PICTURE, (200, 300), Thick(mm=60), ())
-    with pytest.raises(InvalidInput, match="at least one limb"):
+    with refusing(InvalidInput, "at least one limb"):
         tracing.save_trace(at, tree_id, new_id(), picture_of(garden, tree_id), bare, TOUCHED, TODAY)
     with pytest.raises(NotFound):
         tracing.seen_on(at, tree_id)

@@ -9,7 +9,8 @@ from pydantic import Field, model_validator
 from ....core.frost.classes import FrostClass
 from ....core.season.heat import HeatMethod
 from ....core.season.model import Condition, FruitOn, Severity, Status
-from ..base import Answer, Asked, Counted, IsoDate, MonthDayText, Number, Work
+from ....core.words.values import say
+from ..base import Answer, Asked, Counted, IsoDate, MonthDayText, Number, Unfit, Work
 from ..shared import ReasonOut
 
 Temperature = Annotated[Number, Field(ge=-60, le=60)]
@@ -155,7 +156,7 @@ class SeasonIn(Asked):
     @model_validator(mode="after")
     def _span(self) -> SeasonIn:
         if not 0 <= (self.to - self.from_).days < 1100:
-            raise ValueError("to must lie on or after from, and within three years of it")
+            raise Unfit(say("bad-span-of-three-years"))
         return self
 
 

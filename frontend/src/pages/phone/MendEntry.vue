@@ -1,7 +1,6 @@
 <script setup lang="ts">
 /** What of an entry was refused, field by field, to be said anew and sent. */
 import tell from 'words:phone'
-import { fieldWords } from '@/api/client'
 import DayField from '@/controls/DayField.vue'
 import MeasureField from '@/controls/MeasureField.vue'
 import { resend } from '@/field/outbox'
@@ -14,13 +13,13 @@ const body = computed(() => (props.item.body ?? {}) as Record<string, unknown>)
 const DAYS = new Set(['day', 'date', 'night'])
 /** Only what stands in the entry itself can be said anew here. */
 const fields = computed(() =>
-  (props.item.wrong ?? []).flatMap(({ pointer, message }) => {
+  (props.item.wrong ?? []).flatMap(({ pointer, field, message }) => {
     const key = pointer.slice(1)
     const value = body.value[key]
     if (!(key in body.value) || (typeof value === 'object' && value !== null)) return []
     const kind = DAYS.has(key) ? 'day' : /_mm?$/.test(key) ? 'measure' : 'plain'
-    const words = kind === 'day' ? tell('day-it-was') : fieldWords(pointer)
-    return [{ key, kind, message, label: words[0]!.toUpperCase() + words.slice(1) }]
+    const words = kind === 'day' ? tell('day-it-was') : (field ?? key)
+    return [{ key, kind, message, label: words.charAt(0).toUpperCase() + words.slice(1) }]
   }),
 )
 const said = reactive<Record<string, unknown>>({})

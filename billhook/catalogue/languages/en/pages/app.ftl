@@ -178,7 +178,6 @@ these-keys = these keys
 
 billhook-does-not-answer-what = Billhook does not answer. What you entered is kept here; try again.
 something-went-wrong-what-you = Something went wrong. What you entered is kept here; try again.
-and = { $both } { $both2 } and { $both3 }
 
 ## useFrost
 

@@ -193,3 +193,7 @@ a-little-toward = a little toward
 level-with-the-picture = level with the picture
 a-little-away = a little away
 away-from-you = away from you
+
+## WordChoice
+
+words-of-your-region = Words of your region

@@ -178,7 +178,6 @@ these-keys = estas teclas
 
 billhook-does-not-answer-what = Billhook no responde. Lo que escribió se guarda aquí; pruebe otra vez.
 something-went-wrong-what-you = Algo salió mal. Lo que escribió se guarda aquí; pruebe otra vez.
-and = { $both } { $both2 } y { $both3 }
 
 ## useFrost
 

@@ -206,3 +206,7 @@ a-little-toward = un poco hacia usted
 level-with-the-picture = a ras de la foto
 a-little-away = un poco alejada
 away-from-you = alejada de usted
+
+## WordChoice
+
+words-of-your-region = Palabras de su región

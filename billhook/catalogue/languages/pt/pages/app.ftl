@@ -178,7 +178,6 @@ these-keys = estas teclas
 
 billhook-does-not-answer-what = O Billhook não responde. O que escreveu fica guardado aqui; tente outra vez.
 something-went-wrong-what-you = Algo correu mal. O que escreveu fica guardado aqui; tente outra vez.
-and = { $both } { $both2 } e { $both3 }
 
 ## useFrost
 

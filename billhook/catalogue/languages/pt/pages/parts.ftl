@@ -206,3 +206,7 @@ a-little-toward = um pouco na sua direção
 level-with-the-picture = a par da fotografia
 a-little-away = um pouco afastada
 away-from-you = afastada de si
+
+## WordChoice
+
+words-of-your-region = Palavras da sua região
