@@ -8,7 +8,7 @@ import datetime as dt
 from collections.abc import Mapping
 from dataclasses import dataclass, field
 
-from .words.values import Saying
+from .words.values import Saying, Value
 
 Used = float | str | None
 
@@ -29,4 +29,4 @@ class Reason:
     date: dt.date | None = None
     school: str | None = None
     catalogue_ids: tuple[str, ...] = ()
-    remedy: str | None = None
+    remedy: Value | None = None

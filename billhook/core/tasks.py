@@ -2,12 +2,13 @@
 
 from __future__ import annotations
 
+import json
 from collections.abc import Mapping
 from typing import Literal, get_args
 
 from .known import Knowledge
 from .season.model import Work
-from .words.values import Value
+from .words.values import Value, of_plain
 
 NightTask = Literal[
     "frost-night-test",
@@ -33,10 +34,13 @@ TASK_KINDS: tuple[TaskKind, ...] = get_args(TaskKind)
 _SAID_IN = ("does", "off", "finding")
 
 
-def task_said(know: Knowledge, rule: str, does: str) -> Value:
-    """What a task is for, for any language to say: the sentence of the catalogue row that its rule
-    is of, where it was made of that; else as it was written.
+def task_said(know: Knowledge, rule: str, does: str, says: str | None) -> Value:
+    """What a task is for, for any language to say: the message that was kept of it (JSON), else the
+    sentence of the catalogue row that its rule is of, where it was made of that; else as it was
+    written.
     """
+    if says:
+        return of_plain(json.loads(says))
     row = rule.rsplit("/", 1)[0]
     rows = [row, *(f"walk-variants/{x}" for x in know.rows("walk-variants"))]
     for known_id in (f"{of}/{column}" for of in rows for column in _SAID_IN):

@@ -14,14 +14,15 @@ import numpy as np
 from ..core.season.model import ForecastDay
 from ..core.season.normals import Normals, coldest_day, values_on
 from ..core.season.station import StationDay
+from ..core.words.values import Value, say
 from .station import FORECAST_DAYS
 
 SCENARIOS = {
-    "ordinary": "An ordinary year, with its frosts and heat waves",
-    "frost": "A frost in ten days",
-    "heat": "A heat wave in four days",
-    "wet": "Rain tomorrow and the day after",
-    "clear": "Three weeks without frost, heat or rain",
+    "ordinary": say("scenario-ordinary"),
+    "frost": say("scenario-frost"),
+    "heat": say("scenario-heat"),
+    "wet": say("scenario-wet"),
+    "clear": say("scenario-clear"),
 }
 
 
@@ -38,7 +39,7 @@ class StandIn:
     """
 
     simulated = True
-    name = "simulated station"
+    name: Value = say("station-simulated")
 
     def __init__(
         self,

@@ -8,6 +8,7 @@ from typing import Protocol
 
 from ..core.season.model import ForecastDay
 from ..core.season.station import StationDay
+from ..core.words.values import Value, say
 
 FORECAST_DAYS = 21
 
@@ -16,7 +17,7 @@ class Station(Protocol):
     """``simulated``: a stand-in, whose forecast never counts on a real holding."""
 
     simulated: bool
-    name: str
+    name: Value
 
     def days(self, first: dt.date, last: dt.date) -> Sequence[StationDay]:
         """Measured days of a span; days it does not have are left out."""
@@ -29,7 +30,7 @@ class ListedStation:
     """The days of a list that was brought in: it measures, and forecasts nothing."""
 
     simulated = False
-    name = "days brought in as CSV"
+    name: Value = say("station-brought-in")
 
     def __init__(self, days: Sequence[StationDay]) -> None:
         self._days = tuple(days)

@@ -237,8 +237,9 @@ class Rotation(Acted, table=True):
 
 class Task(SQLModel, table=True):
     """Something to come back for, at a tree or a whole row. ``rule``: the catalogue id its date
-    rests on. What a walk found to be done bears its kind of ``work``, the walk and
-    its day.
+    rests on. ``does``: what it is for, in English; ``says``: the same as a message with its values,
+    as plain data, for every other language. What a walk found to be done bears its kind of
+    ``work``, the walk and its day.
     """
 
     id: str = Field(default_factory=new_id, primary_key=True)
@@ -246,6 +247,7 @@ class Task(SQLModel, table=True):
     scope_id: str = Field(index=True)
     kind: str
     does: str
+    says: str | None = None
     due: dt.date
     rule: str
     cause: str | None = Field(default=None, foreign_key="logentry.id")

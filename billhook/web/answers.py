@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from typing import Any
 
 from flask import current_app
@@ -14,12 +14,14 @@ from ..core.errors import invalid
 from ..core.frame.geometry import Point
 from ..core.season.model import WORKS
 from ..core.season.today import work_words as words_of
+from ..core.tasks import task_said
 from ..core.words.kinds import kind_called
-from ..core.words.values import listed, say
+from ..core.words.values import Value, listed, of_plain, say
 from ..services.book.logbook import LogLine
 from ..services.tree.views import FrameView
 from ..services.workplace import Workplace
-from .models.logbook import LogOut
+from ..store.tables import Task
+from .models.logbook import LogOut, TaskOut
 
 
 def here() -> Workplace:
@@ -39,6 +41,22 @@ def known_row(pointer: str, table: str, row: str | None) -> None:
 def body(model: type[BaseModel], value: Any) -> dict[str, Any]:
     """A value as the JSON a response model describes."""
     return model.model_validate(value).model_dump(mode="json", by_alias=True)
+
+
+def anew(kept: Mapping[str, Any], name: str) -> Value:
+    """What was kept of a sentence, for the reader's language to say; as it was written, where only
+    words were kept.
+    """
+    data = kept.get(f"{name}_says")
+    return str(kept[name]) if data is None else of_plain(data)
+
+
+def tasks_body(tasks: Iterable[Task]) -> list[dict[str, Any]]:
+    """Dated tasks, each with what it is for."""
+    know = here().know
+    return [
+        body(TaskOut, {**vars(t), "does": task_said(know, t.rule, t.does, t.says)}) for t in tasks
+    ]
 
 
 def rounded(point: Point) -> tuple[float, float, float]:

@@ -11,7 +11,7 @@ from functools import lru_cache
 from ..choice import one_of
 from ..known import Knowledge, RuleText
 from ..reasons import Reason, Used
-from ..words.values import Rounded, Row, Share, Value, listed, say
+from ..words.values import Phrase, Rounded, Row, Share, Value, listed, say
 from .claims import Asked, Claim, Price, concerns
 from .dates import Moment, RuleError, moment
 from .events import vigour_of
@@ -80,7 +80,7 @@ def claims_of(a: Asked) -> list[Claim]:
             date=None if timeless else when.end,
             school=school,
             catalogue_ids=rule.ids,
-            remedy=text.remedy,
+            remedy=None if text.remedy is None else Phrase(text.remedy),
         )
         status = one_of(STATUSES, text.status)
         takes = a.know.number(text.takes) if text.takes else 0.0

@@ -5,8 +5,9 @@ them.
 from __future__ import annotations
 
 import datetime as dt
-from collections.abc import Iterable
+from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, field
+from typing import Any
 
 from .units import Units
 
@@ -141,6 +142,7 @@ class Listed(Saying):
 
 
 Value = str | int | float | dt.date | Saying
+_KINDS: Mapping[str, Any] = {kind.__name__.lower(): kind for kind in Saying.__subclasses__()}
 
 
 def say(says: str, /, **values: Value) -> Phrase:
@@ -163,6 +165,28 @@ def plain(value: Value) -> object:
             return {type(value).__name__.lower(): parts}
         case _:
             return value
+
+
+def of_plain(data: object) -> Value:
+    """The saying that :func:`plain` made data of. Raises: KeyError, TypeError, ValueError for data
+    that is none.
+    """
+    if not isinstance(data, Mapping):
+        assert isinstance(data, str | int | float)
+        return data
+    ((kind, parts),) = data.items()
+    if kind == "day":
+        return dt.date.fromisoformat(parts)
+    found: Value = _KINDS[kind](**{n: _of_plain_part(n, part) for n, part in parts.items()})
+    return found
+
+
+def _of_plain_part(name: str, part: Any) -> Any:
+    if name == "values":
+        return tuple((key, of_plain(value)) for key, value in dict(part).items())
+    if isinstance(part, list):
+        return tuple(of_plain(value) for value in part)
+    return of_plain(part) if isinstance(part, Mapping) else part
 
 
 def says_plainly(value: Value) -> str:

@@ -10,6 +10,7 @@ from dataclasses import dataclass
 from sqlmodel import Session
 
 from ...core.season.model import Work
+from ...core.words.values import Value, say
 from ...store import logbook as kept
 from ...store import trees as tree_store
 from ...store.changes import kept_acts
@@ -54,7 +55,7 @@ class Picked:
 
     id: str
     day: dt.date
-    where: str
+    where: Value
     kg: float
     who: str
     act: str | None
@@ -133,14 +134,18 @@ def _mean_share(entries: Iterable[LogEntry]) -> float | None:
     return round(sum(by_tree.values()) / len(by_tree), 4) if by_tree else None
 
 
+def _row_called(record: tree_store.TreeRecord) -> Value:
+    return say("row-of-block", block=record.block.name, row=record.row.called)
+
+
 def _picked(
     session: Session, asked: Asked, records: Iterable[tree_store.TreeRecord]
 ) -> tuple[Picked, ...]:
-    names: dict[str, str] = {}
+    names: dict[str, Value] = {}
     for r in records:
         if asked.rows is None:  # what a whole block bore says nothing of some of its rows
             names[r.block.id] = r.block.name
-        names |= {r.row.id: f"{r.block.name}, row {r.row.called}", r.tree.id: r.name}
+        names |= {r.row.id: _row_called(r), r.tree.id: r.name}
     found = [
         h
         for h in harvests(session, sorted(names))

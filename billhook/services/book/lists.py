@@ -32,8 +32,8 @@ def list_csv(at: Workplace, name: Listed) -> str:
 
 
 def _harvests(at: Workplace, _units: Units) -> Rows:
-    for p in sorted(book(at, Asked(), _ALL).picked, key=lambda p: (p.day, p.where)):
-        yield p.day, p.where, p.kg, p.who
+    for p in sorted(book(at, Asked(), _ALL).picked, key=lambda p: (p.day, said(p.where))):
+        yield p.day, said(p.where), p.kg, p.who
 
 
 def _hours(at: Workplace, _units: Units) -> Rows:
@@ -62,7 +62,7 @@ def _tasks(at: Workplace, _units: Units) -> Rows:
             yield (
                 task.due,
                 names[task.scope_id],
-                said(task_said(at.know, task.rule, task.does)),
+                said(task_said(at.know, task.rule, task.does, task.says)),
                 task.why_later,
             )
 

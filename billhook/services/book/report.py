@@ -191,7 +191,7 @@ def _coming(
 ) -> tuple[Coming, ...]:
     here = {r.tree.id for r in trees} | {r.row.id for r in trees}
     found = Counter(
-        (t.due, said(task_said(know, t.rule, t.does)))
+        (t.due, said(task_said(know, t.rule, t.does, t.says)))
         for t in tasks
         if t.scope_id in here and t.due >= day
     )

@@ -8,18 +8,16 @@ import datetime as dt
 from collections import defaultdict
 from dataclasses import dataclass
 
-from ...catalogue.wording import said
 from ...core.errors import invalid
 from ...core.frost.protect import Protection, protections, tonight
 from ...core.reasons import Reason
-from ...core.words.tongue import FIRST
 from ...core.words.values import Capital, say
 from ...store import logbook, places
 from ...store.logbook import save_tasks
-from ...store.tables import Task
 from ...store.trees import TreeRecord, tree_records
 from ..season.desk import SeasonDesk
 from ..tree.names import named
+from ..tree.tasks import task_for
 from ..workplace import Workplace
 
 
@@ -129,16 +127,11 @@ def protect(at: Workplace, site_id: str, block_id: str) -> int:
                 ):
                     rule = f"frost-protect/{p.kind}/{timed_by}"
                     if young and (rule, due) not in there:
-                        text = f"{said(Capital(does), FIRST)} ({named(young)})."
+                        text = say("task-protect", does=Capital(does), trees=named(young))
                         save_tasks(
                             session,
-                            Task(
-                                scope="row",
-                                scope_id=row_id,
-                                kind=kind,
-                                does=text,
-                                due=due,
-                                rule=rule,
+                            task_for(
+                                text, scope="row", scope_id=row_id, kind=kind, due=due, rule=rule
                             ),
                         )
                         made += 1

@@ -5,6 +5,7 @@ from __future__ import annotations
 import datetime as dt
 from dataclasses import dataclass
 
+from ...core.words.values import Value
 from ...store import frost_nights as kept
 from ...store import places
 from ...store.trees import tree_records
@@ -29,7 +30,7 @@ class ColdNights:
     is.
     """
 
-    station: str
+    station: Value
     simulated: bool
     nights: tuple[ColdNight, ...]
     foreseen: ColdNight | None

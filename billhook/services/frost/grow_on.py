@@ -9,7 +9,6 @@ from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 from math import cos, radians
 
-from ...catalogue.wording import said
 from ...core.errors import invalid
 from ...core.frame.check import checked
 from ...core.frame.model import TRUNK, Frame, Limb, is_sucker
@@ -18,8 +17,9 @@ from ...core.tasks import GROW_ON_TASKS
 from ...core.words.values import Length, Value, listed, say
 from ...store import frames, logbook
 from ...store.logbook import save_tasks
-from ...store.tables import Observation, Task
+from ...store.tables import Observation
 from ...store.trees import save_observations
+from ..tree.tasks import task_for
 from ..workplace import Workplace
 from .case import FrostCase, frost_case, hurt_case
 
@@ -186,11 +186,11 @@ def choose(at: Workplace, tree_id: str, keep: Sequence[str], form: str | None = 
         for dated in grown_on(at.know, names, view.form, case.today, flushes, case.shape_on):
             save_tasks(
                 session,
-                Task(
+                task_for(
+                    dated.does,
                     scope="tree",
                     scope_id=tree_id,
                     kind=dated.kind,
-                    does=said(dated.does),
                     due=dated.due,
                     rule=dated.rule,
                 ),

@@ -6,22 +6,20 @@ import datetime as dt
 
 from sqlmodel import Session
 
-from ...catalogue.wording import said
 from ...core.days import done_problem, seen_problem
 from ...core.errors import FieldProblem, InvalidInput, invalid, refuse
 from ...core.frame.model import TRUNK
 from ...core.frost.classes import CLASSES, FrostClass
 from ...core.frost.looks import Look, Seen, weigh_looks
-from ...core.words.dates import day_words
-from ...core.words.tongue import FIRST
 from ...core.words.values import listed, say
 from ...store import frames, frost_nights, logbook
 from ...store import scratches as kept
 from ...store.frost_tables import Scratch
 from ...store.logbook import save_tasks
 from ...store.scratches import save_scratch
-from ...store.tables import Observation, Task
+from ...store.tables import Observation
 from ...store.trees import TreeRecord, not_overtaken, observations, save_observations, tree_record
+from ..tree.tasks import task_for
 from ..workplace import Workplace
 from .case import FrostCase, frost_case, hurt_case, hurt_since
 from .night_dates import class_corrected
@@ -75,20 +73,16 @@ def _ask_again(session: Session, tree_id: str, seen: Seen) -> None:
             save_tasks(session, old)
     for weighed in seen.looks:
         if weighed.again is not None:
-            sign = said(weighed.seen, FIRST)
-            does = (
-                f"Look again after the first hot days. {sign}? It was seen on "
-                f"{day_words(weighed.day)}, and proves nothing yet."
-            )
+            does = say("task-look-after-heat", sign=weighed.seen, day=weighed.day)
             if weighed.worth == "too-early":
-                does = f"Look again. {sign}? It was too early on {day_words(weighed.day)}."
+                does = say("task-look-was-early", sign=weighed.seen, day=weighed.day)
             save_tasks(
                 session,
-                Task(
+                task_for(
+                    does,
                     scope="tree",
                     scope_id=tree_id,
                     kind="frost-again",
-                    does=does,
                     due=weighed.again,
                     rule=f"frost-looks/{weighed.sign}/from-day",
                 ),

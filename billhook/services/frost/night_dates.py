@@ -17,13 +17,14 @@ from ...core.frost.kinds import class_figure
 from ...core.known import Knowledge
 from ...core.season.model import Event
 from ...core.tasks import NIGHT_TASKS, NightTask
-from ...core.words.dates import day_words
+from ...core.words.values import Value, say
 from ...store import logbook
 from ...store.logbook import save_tasks
-from ...store.tables import Row, Task
+from ...store.tables import Row
 from ...store.trees import TreeRecord
 from ..season.desk import SeasonDesk
 from ..tree.names import named
+from ..tree.tasks import task_for
 from .hurt import Hurt
 
 
@@ -50,20 +51,15 @@ def set_dates(desk: SeasonDesk, found: Hurt, saves: Salvage) -> None:
 def _fruit_dates(desk: SeasonDesk, row: Row, saves: Salvage) -> None:
     count = desk.at.know.number("frost/cut-test-fruit")
     rule = "frost/salvage-days-warm" if saves.warm else "frost/salvage-days"
-    test = (
-        f"Cut-test {count:.0f} fruit of row {row.called} at the stem end; dry, or white crystals "
-        "over a third of the segments, is hurt."
-    )
-    juice = (
-        f"Hurt fruit of row {row.called} goes to juice by {day_words(saves.late)}; none is stored."
-    )
+    test = say("task-cut-test", fruit=int(count), row=row.called)
+    juice = say("task-juice", row=row.called, day=saves.late)
     for kind, due, does, known in (
         ("frost-night-test", saves.test_from, test, "frost/cut-test-days"),
         ("frost-night-salvage", saves.early, juice, rule),
     ):
         save_tasks(
             desk.session,
-            Task(scope="row", scope_id=row.id, kind=kind, does=does, due=due, rule=known),
+            task_for(does, scope="row", scope_id=row.id, kind=kind, due=due, rule=known),
         )
 
 
@@ -80,10 +76,7 @@ def _wood_dates(desk: SeasonDesk, hurt: Sequence[tuple[TreeRecord, Damage]]) -> 
         bark = day + dt.timedelta(days=know.days("frost/bark-within"))
         wanted = [
             _Dated(
-                bark,
-                "frost-night-bark",
-                "Whitewash trunk and limbs that lost their shade",
-                "frost-class/F2/leaf-lost",
+                bark, "frost-night-bark", say("task-whitewash-bared"), "frost-class/F2/leaf-lost"
             ),
             *_judged_and_cut(
                 know, frost_class, species, base, _waited(desk, trees[0]), _second(desk, trees[0])
@@ -94,20 +87,20 @@ def _wood_dates(desk: SeasonDesk, hurt: Sequence[tuple[TreeRecord, Damage]]) -> 
                 continue
             due = max(due, desk.at.today())
             if len(trees) > many:
-                scopes = [("row", trees[0].row.id, f"{does}: {named(trees)}.")]
+                of = say("task-of-trees", does=does, trees=named(trees))
+                scopes = [("row", trees[0].row.id, of)]
             else:
-                scopes = [("tree", r.tree.id, f"{does}.") for r in trees]
+                one = say("task-of-this-tree", does=does)
+                scopes = [("tree", r.tree.id, one) for r in trees]
             for scope, scope_id, says in scopes:
-                task = Task(
-                    scope=scope, scope_id=scope_id, kind=kind, does=says, due=due, rule=rule
-                )
+                task = task_for(says, scope=scope, scope_id=scope_id, kind=kind, due=due, rule=rule)
                 save_tasks(desk.session, task)
 
 
 class _Dated(NamedTuple):
     due: dt.date
     kind: NightTask
-    does: str
+    does: Value
     rule: str
 
 
@@ -132,7 +125,7 @@ def _judged_and_cut(
             due = min(max(due, second), base + dt.timedelta(days=cut))
         if waited is not None:
             due, rule = waited
-        found.append(_Dated(due, kind, f"{does} (class {frost_class})", rule))
+        found.append(_Dated(due, kind, say("task-of-class", does=does, frost=frost_class), rule))
     return found
 
 
@@ -163,9 +156,9 @@ def _second(desk: SeasonDesk, record: TreeRecord) -> dt.date | None:
     return second.start if second else None
 
 
-_BY_CLASS: dict[str, tuple[NightTask, str]] = {
-    "judge-after": ("frost-night-judge", "Judge what lives"),
-    "cut-after": ("frost-night-cut", "Cut dead wood, if the edge has held"),
+_BY_CLASS: dict[str, tuple[NightTask, Value]] = {
+    "judge-after": ("frost-night-judge", say("task-judge")),
+    "cut-after": ("frost-night-cut", say("task-cut-dead")),
 }
 _JUDGE, _CUT = (kind for kind, _ in _BY_CLASS.values())
 
@@ -191,14 +184,13 @@ def class_corrected(
         save_tasks(session, task)
     if not at_least(frost_class, "F2"):
         return
-    kept = next(((t.due, t.rule) for t in old if t.rule in WAYS.values()), None)
-    dated = _judged_and_cut(know, frost_class, record.tree.species, base, kept)
+    before = next(((t.due, t.rule) for t in old if t.rule in WAYS.values()), None)
+    dated = _judged_and_cut(know, frost_class, record.tree.species, base, before)
     for due, kind, does, rule in dated:
         if kind == _JUDGE and judged:
             continue
-        save_tasks(
-            session, Task(scope_id=record.tree.id, kind=kind, does=f"{does}.", due=due, rule=rule)
-        )
+        says = say("task-of-this-tree", does=does)
+        save_tasks(session, task_for(says, scope_id=record.tree.id, kind=kind, due=due, rule=rule))
 
 
 def _last_frost(desk: SeasonDesk, record: TreeRecord) -> dt.date:

@@ -11,14 +11,16 @@ from sqlmodel import Session
 from ...catalogue.wording import said
 from ...core.heights.renewal import School, course
 from ...core.heights.ways import Way, way
-from ...core.words.units import length_words
+from ...core.words.tongue import FIRST
+from ...core.words.values import Length, Value, listed, say
 from ...store import rotations as kept
 from ...store.logbook import save_tasks
-from ...store.tables import Rotation, Task
+from ...store.tables import Rotation
 from ...store.trees import TreeRecord
 from ..season.desk import SeasonDesk
 from ..tree.names import named
 from ..tree.sizes import sizes_of_all
+from ..tree.tasks import reword, task_for
 from ..workplace import Workplace
 from .turns import drawn, ranked_in
 
@@ -51,18 +53,19 @@ def lay_out(
             scope = "tree" if rotation.scope == "tree" else "row"
             save_tasks(
                 session,
-                Task(
+                task_for(
+                    does,
                     scope=scope,
                     scope_id=scope_id,
                     kind="renewal",
-                    does=does,
                     due=due,
                     rule=rule,
                     rotation_id=rotation.id,
                 ),
             )
-        elif task.does != does or (task.due != due and not task.why_later):
-            task.does, task.version = does, task.version + 1
+        elif task.does != said(does, FIRST) or (task.due != due and not task.why_later):
+            reword(task, does)
+            task.version += 1
             task.due = task.due if task.why_later else due
             save_tasks(session, task)
     for key, task in open_.items():
@@ -98,36 +101,35 @@ def days_by_year(
 
 def _by_tree(
     at: Workplace, session: Session, rotation: Rotation, record: TreeRecord
-) -> list[tuple[str, dt.date, str]]:
+) -> list[tuple[str, dt.date, Value]]:
     """The limb of each year by name, from the one whose turn it is."""
     days = days_by_year(at, session, record, rotation.school, rotation.first_year, rotation.years)
     what = way(at.know, rotation.school)
-    limbs = ["one main limb"]
+    limbs: list[Value] = [say("task-one-main-limb")]
     if what.named_limb and drawn(session, record):
         limbs = [
-            f"the {said(r.name)}" for r in ranked_in(at, session, record, rotation.low_m)
+            say("task-the-limb", limb=r.name)
+            for r in ranked_in(at, session, record, rotation.low_m)
         ] or limbs
     done = {t.due.year for t in kept.tasks_of(session, rotation.id) if t.state == "done"}
-    found, turn = [], 0
+    found: list[tuple[str, dt.date, Value]] = []
+    turn = 0
     for day in days:
         hard = what.goes_down != "tree" or day.year == rotation.first_year
-        says = what.does_tree if hard else what.after
-        does = says.format(**_heights_of(rotation), limb=limbs[turn % len(limbs)])
+        says = f"{what.row}/does-tree" if hard else f"{what.row}/after"
+        does = at.know.row(says, **_heights_of(rotation), limb=limbs[turn % len(limbs)])
         turn += day.year not in done
         found.append((record.tree.id, day, does))
     return found
 
 
-def _heights_of(rotation: Rotation) -> dict[str, str]:
-    return {
-        "low": length_words(rotation.low_m, "metric"),
-        "tip": length_words(rotation.tip_m, "metric"),
-    }
+def _heights_of(rotation: Rotation) -> dict[str, Value]:
+    return {"low": Length(rotation.low_m), "tip": Length(rotation.tip_m)}
 
 
 def _by_row(
     at: Workplace, session: Session, rotation: Rotation, records: Sequence[TreeRecord]
-) -> list[tuple[str, dt.date, str]]:
+) -> list[tuple[str, dt.date, Value]]:
     """What each row gets in each year; by thirds of the rows the rows that go down are named."""
     rows: dict[str, TreeRecord] = {}
     for record in records:
@@ -144,17 +146,26 @@ def _by_row(
         (
             row,
             day,
-            (what.does if i in hard[n] else what.after or what.does).format(**heights)
-            + low.get(row, ""),
+            _with_low(
+                at.know.row(
+                    f"{what.row}/does" if i in hard[n] or not what.after else f"{what.row}/after",
+                    **heights,
+                ),
+                low.get(row),
+            ),
         )
         for n, row in enumerate(ordered)
         for i, day in enumerate(days[row])
     ]
 
 
+def _with_low(does: Value, low: Value | None) -> Value:
+    return does if low is None else listed((does, low), " ")
+
+
 def _low_by_row(
     at: Workplace, session: Session, rotation: Rotation, records: Sequence[TreeRecord]
-) -> dict[str, str]:
+) -> dict[str, Value]:
     """Trees that tipping alone holds, by row, in words: the hard cut is for the tall ones."""
     sizes, found = sizes_of_all(at, session, records), defaultdict[str, list[TreeRecord]](list)
     for r in records:
@@ -163,7 +174,7 @@ def _low_by_row(
             found[r.row.id].append(r)
     tip = _heights_of(rotation)["tip"]
     return {
-        row: f" No higher than {tip}, only tipped: {named(trees)}." for row, trees in found.items()
+        row: say("task-only-tipped", tip=tip, trees=named(trees)) for row, trees in found.items()
     }
 
 

@@ -35,7 +35,7 @@ class RotationView:
 
     rotation: Rotation
     name: Value
-    scope_name: str
+    scope_name: Value
     tasks: tuple[Task, ...]
 
 
@@ -145,13 +145,9 @@ def view(at: Workplace, scope: str, scope_id: str) -> list[RotationView]:
         else:
             wider = [first.row.id, first.block.id] if first else []
             found = kept.rotations(session, [scope_id, *wider, *(r.tree.id for r in records)])
-        names: dict[str, str] = {}
+        names: dict[str, Value] = {}
         for r in records:
-            names |= {
-                r.tree.id: r.name,
-                r.row.id: f"{r.block.name} row {r.row.called}",
-                r.block.id: r.block.name,
-            }
+            names |= {r.tree.id: r.name, r.row.id: _row_called(r), r.block.id: r.block.name}
         return [_viewed(at, session, r, names.get(r.scope_id, "")) for r in found]
 
 
@@ -161,13 +157,15 @@ def one(at: Workplace, rotation_id: str) -> RotationView:
         found = kept.rotation(session, rotation_id)
         records = _trees(session, found.scope, found.scope_id)
         r = records[0]
-        name = {"tree": r.name, "row": f"{r.block.name} row {r.row.called}", "block": r.block.name}[
-            found.scope
-        ]
+        name = {"tree": r.name, "row": _row_called(r), "block": r.block.name}[found.scope]
         return _viewed(at, session, found, name)
 
 
-def _viewed(at: Workplace, session: Session, rotation: Rotation, scope_name: str) -> RotationView:
+def _row_called(r: TreeRecord) -> Value:
+    return say("row-of-block", block=r.block.name, row=r.row.called)
+
+
+def _viewed(at: Workplace, session: Session, rotation: Rotation, scope_name: Value) -> RotationView:
     name = way(at.know, rotation.school).name
     return RotationView(rotation, name, scope_name, tuple(kept.tasks_of(session, rotation.id)))
 

@@ -84,7 +84,9 @@ def trees_with_needs(desk: SeasonDesk, records: Sequence[TreeRecord]) -> list[Gr
     held = desk.held
     due: dict[str, tuple[Value, dt.date]] = {}
     for task in held.tasks:
-        due.setdefault(task.scope_id, (task_said(desk.at.know, task.rule, task.does), task.due))
+        due.setdefault(
+            task.scope_id, (task_said(desk.at.know, task.rule, task.does, task.says), task.due)
+        )
     sheets = {plan.tree_id: plan.day for plan in held.sheets}
     needs: dict[tuple[object, ...], Need] = {}
     found: list[GroveTree] = []

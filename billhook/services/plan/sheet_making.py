@@ -19,6 +19,7 @@ from ...store.plans import save_plan
 from ...store.tables import Task
 from ...store.trees import tree_record
 from ...store.work_tables import Plan, PlanCut
+from ..tree.tasks import task_for
 from ..workplace import Workplace
 from .cutting import Preview, current_frame, preview_in
 
@@ -105,9 +106,9 @@ def sheet_in(
 
 
 def _stage_task(tree_id: str, due: dt.date, says: str) -> Task:
-    does = f"Next stage of the plan: {says}"
-    return Task(
-        scope="tree", scope_id=tree_id, kind="stage", does=does, due=due, rule="plan/years-ahead"
+    does = say("task-next-stage", says=says)
+    return task_for(
+        does, scope="tree", scope_id=tree_id, kind="stage", due=due, rule="plan/years-ahead"
     )
 
 
@@ -117,10 +118,12 @@ def _frozen(found: Preview) -> dict[str, object]:
     return {
         "status": verdict.status if found.against.fits else "stop",
         "sentence": said(verdict.sentence),
+        "sentence_says": plain(verdict.sentence),
         "max_share": verdict.max_share,
         "removed": found.against.removed,
         "over": found.against.over,
         "total": said(found.against.sentence),
+        "total_says": plain(found.against.sentence),
         "minutes": round(found.minutes / found.pace, 2),
         "pace": round(found.pace, 3),
         "reasons": [
@@ -132,7 +135,8 @@ def _frozen(found: Preview) -> dict[str, object]:
                 "date": r.date.isoformat() if r.date else None,
                 "school": r.school,
                 "catalogue_ids": list(r.catalogue_ids),
-                "remedy": r.remedy,
+                "remedy": None if r.remedy is None else said(r.remedy),
+                "remedy_says": None if r.remedy is None else plain(r.remedy),
             }
             for r in verdict.reasons
         ],

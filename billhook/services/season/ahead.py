@@ -210,7 +210,7 @@ class Ahead(Dated):
             why = Reason(
                 "found", say("found-on", day=since), date=since, catalogue_ids=(task.rule,)
             )
-            what = task_said(self.at.know, task.rule, task.does)
+            what = task_said(self.at.know, task.rule, task.does, task.says)
             item = self._windowed(record, "found", work, what, (why,), season, run)
             item.walk_id, item.found = task.walk_id, task.rule.split("/")[1]
             self._add(record, item)

@@ -14,6 +14,7 @@ from ...core.words.tongue import spoken
 from ...core.words.values import Clause, Share, Value, listed, say
 from ...formats.ical import Entry, write_calendar
 from ...store import logbook, places, plans
+from ...store.tables import Task
 from ...store.trees import TreeRecord
 from ..workplace import Workplace
 from .desk import SeasonDesk
@@ -48,7 +49,7 @@ def calendar(
                 f"{task.calendar_uid}@billhook",
                 task.due,
                 task.due,
-                f"{names[task.scope_id]}: {said(task_said(at.know, task.rule, task.does))}",
+                f"{names[task.scope_id]}: {said(_task(at, task))}",
                 said(
                     say("calendar-put-off", why=task.why_later)
                     if task.why_later
@@ -78,6 +79,10 @@ def calendar(
         of = [holding.name if holding else "Billhook", *([block.name] if block else [])]
         name = said(say("calendar-name", of=listed(of)))
     return write_calendar(name, spoken(), entries, dt.datetime.combine(today, dt.time(), dt.UTC))
+
+
+def _task(at: Workplace, task: Task) -> Value:
+    return task_said(at.know, task.rule, task.does, task.says)
 
 
 def _windows(desk: SeasonDesk, records: list[TreeRecord], today: dt.date) -> list[Entry]:

@@ -39,7 +39,7 @@ class Dated(Gathering):
                 date=task.due,
                 catalogue_ids=(known.id,) if known else (),
             )
-            what = task_said(self.at.know, task.rule, task.does)
+            what = task_said(self.at.know, task.rule, task.does, task.says)
             for record in by_scope[task.scope_id]:
                 work = "renewal" if task.rotation_id else "look"
                 item = self._item(

@@ -8,7 +8,7 @@ brought in, and no forecast.
 from __future__ import annotations
 
 import datetime as dt
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 
 import numpy as np
@@ -18,7 +18,7 @@ from ...core.errors import invalid
 from ...core.season.model import ForecastDay, Weather
 from ...core.season.normals import Normals
 from ...core.season.station import StationDay
-from ...core.words.values import listed, say
+from ...core.words.values import Value, listed, say
 from ...devices.stand_in import SCENARIOS, StandIn
 from ...devices.station import ListedStation, Station
 from ...store import places
@@ -84,13 +84,13 @@ class WeatherView:
     """
 
     site_id: str
-    station: str
+    station: Value
     simulated: bool
     days: tuple[StationDay, ...]
     forecast: tuple[ForecastDay, ...]
-    missing: str | None
+    missing: Value | None
     scenario: str | None
-    scenarios: dict[str, str]
+    scenarios: Mapping[str, Value]
 
 
 def view(at: Workplace, site_id: str) -> WeatherView:
@@ -100,14 +100,7 @@ def view(at: Workplace, site_id: str) -> WeatherView:
         normals = places.normals(session, site_id)
         found = station(at, session, site, normals)
         ahead = forecast(at, session, site, normals, today)
-        missing = (
-            None
-            if ahead
-            else (
-                "No forecast: no station that foresees is connected. Frost and heat are judged "
-                "from the normals alone; look at your own forecast."
-            )
-        )
+        missing = None if ahead else say("station-foresees-nothing")
         holding = places.holding(session)
         demo = at.settings.demo and found.simulated
         return WeatherView(

@@ -4,13 +4,15 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 
+from ...core.words.values import Value, say
 from ...store.trees import TreeRecord
 
 _MOST = 6
 
 
-def named(trees: Sequence[TreeRecord]) -> str:
+def named(trees: Sequence[TreeRecord]) -> Value:
     """The first trees of a list by name, and how many more there are."""
     names = [r.name for r in trees]
-    more = f" and {len(names) - _MOST} more" if len(names) > _MOST else ""
-    return ", ".join(names[:_MOST]) + more
+    first = ", ".join(names[:_MOST])
+    more = len(names) - _MOST
+    return say("trees-and-more", trees=first, more=more) if more > 0 else first

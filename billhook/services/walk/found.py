@@ -4,11 +4,9 @@ from __future__ import annotations
 
 from sqlmodel import Session
 
-from ...catalogue.wording import said
 from ...core.errors import refuse
 from ...core.known import Knowledge
 from ...core.words.dates import day_words
-from ...core.words.tongue import FIRST
 from ...core.words.values import say
 from ...store import logbook
 from ...store.logbook import save_tasks
@@ -17,6 +15,7 @@ from ...store.trees import tree_record
 from ...store.walk_tables import Walk
 from ..book.logged import found_problem, rule_of
 from ..season.desk import SeasonDesk
+from ..tree.tasks import reword
 from ..workplace import Workplace
 from .view import WalkView
 
@@ -41,7 +40,8 @@ def set_found(at: Workplace, session: Session, walk: Walk, view: WalkView) -> No
         task = known.get(rule) or Task(
             scope_id=walk.tree_id, kind="found", does="", due=walk.day, rule=rule
         )
-        task.does, task.work, task.walk_id = said(finding.text, FIRST), finding.work, walk.id
+        task.work, task.walk_id = finding.work, walk.id
+        reword(task, finding.text)
         task.since, task.due = walk.day, walk.day if can else verdict.opens or walk.day
         save_tasks(session, task)
     for rule, task in known.items():

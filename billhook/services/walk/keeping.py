@@ -7,21 +7,21 @@ from collections.abc import Iterator, Mapping
 
 from sqlmodel import Session
 
-from ...catalogue.wording import said
 from ...core.known import Knowledge
 from ...core.season.events import ranker
 from ...core.walk.findings import Summary
 from ...core.walk.questions import LATER
 from ...core.walk.tree import FORM_SCHOOLS, WalkTree
 from ...core.words.dates import day_words
-from ...core.words.tongue import FIRST
+from ...core.words.values import say
 from ...store import frames, stances
 from ...store.logbook import save_counts, save_tasks
-from ...store.tables import Observation, Task
+from ...store.tables import Observation
 from ...store.trees import save_observations, save_trees
 from ...store.walk_tables import Walk
 from ...store.work_tables import CutCount, LogEntry
 from ..book.logged import put_in_log
+from ..tree.tasks import task_for
 from .view import WalkView
 
 _MEASURED = ("union-height", "union-trunk", "load-trunk", "pot-height", "pot-room")
@@ -133,10 +133,10 @@ def set_come_backs(session: Session, walk: Walk, end: Summary) -> None:
         if finding.again is not None:
             save_tasks(
                 session,
-                Task(
+                task_for(
+                    finding.text,
                     scope_id=walk.tree_id,
                     kind="walk",
-                    does=said(finding.text, FIRST),
                     due=finding.again,
                     rule=finding.rule,
                 ),
@@ -144,10 +144,10 @@ def set_come_backs(session: Session, walk: Walk, end: Summary) -> None:
     if end.nothing and not any(f.again for f in end.findings):
         save_tasks(
             session,
-            Task(
+            task_for(
+                say("task-walk-again"),
                 scope_id=walk.tree_id,
                 kind="walk",
-                does="Walk the tree again",
                 due=end.look_again,
                 rule="walk/look-again",
             ),

@@ -13,7 +13,7 @@ from ...formats.log_csv import write_log
 from ...services.book import book, logbook
 from ...services.holding.setting_up import units_of
 from ..answers import body as answer
-from ..answers import here, log_body, log_lines
+from ..answers import here, log_body, log_lines, tasks_body
 from ..door.own import own_rows
 from ..models.base import IdPath
 from ..models.logbook import (
@@ -69,4 +69,5 @@ def put_log(path: IdPath, body: OtherTreeIn) -> dict[str, Any]:
 @routes.put("/tasks/<id>", responses={200: TaskOut})
 def put_task(path: IdPath, body: TaskIn) -> dict[str, Any]:
     """Mark a come-back done, drop it, or put it off."""
-    return answer(TaskOut, logbook.settle_task(here(), path.id, body.version, body.state, body.due))
+    task = logbook.settle_task(here(), path.id, body.version, body.state, body.due)
+    return tasks_body([task])[0]

@@ -9,7 +9,7 @@ from flask_openapi.blueprint import APIBlueprint
 from ...services.heights import rotations
 from ...services.heights.rotations import RotationView
 from ..answers import body as answer
-from ..answers import here
+from ..answers import here, tasks_body
 from ..models.base import IdPath
 from ..models.rotations import RotationEndIn, RotationIn, RotationOut, RotationsOut, RotationsQuery
 
@@ -21,7 +21,7 @@ def _rotation(found: RotationView) -> dict[str, Any]:
         **found.rotation.model_dump(),
         "name": found.name,
         "scope_name": found.scope_name,
-        "tasks": found.tasks,
+        "tasks": tasks_body(found.tasks),
     }
 
 

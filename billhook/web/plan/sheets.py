@@ -18,8 +18,8 @@ from ...services.holding.setting_up import units_of
 from ...services.plan import finishing, many, sheets
 from ...services.plan.sheets import SheetCut, SheetView
 from ...store import logbook as log_store
+from ..answers import anew, drawn, goals, here, kind_name, log_body, name_of, tasks_body, work_words
 from ..answers import body as answer
-from ..answers import drawn, goals, here, kind_name, log_body, name_of, work_words
 from ..calc.counting import read_counted
 from ..models.base import IdPath
 from ..models.grove import DayQuery
@@ -38,6 +38,11 @@ from ..models.sheets import (
 )
 
 routes = APIBlueprint("plan_sheets", __name__, url_prefix="/api")
+
+
+def _reason(kept: dict[str, Any]) -> dict[str, Any]:
+    remedy = None if kept["remedy"] is None else anew(kept, "remedy")
+    return {**kept, "text": anew({**kept, "text_says": kept.get("says")}, "text"), "remedy": remedy}
 
 
 def _line(line: SheetCut) -> dict[str, Any]:
@@ -84,8 +89,8 @@ def _sheet(view: SheetView) -> dict[str, Any]:
             "tree": record.name,
             "tree_line": say("sheet-tree-line", kind=kind, stock=stock, year=year),
             "status": plan.answer["status"],
-            "sentence": plan.answer["sentence"],
-            "total": plan.answer["total"],
+            "sentence": anew(plan.answer, "sentence"),
+            "total": anew(plan.answer, "total"),
             "removed": plan.answer["removed"],
             "max_share": plan.answer["max_share"],
             "before": view.answer.before,
@@ -95,7 +100,7 @@ def _sheet(view: SheetView) -> dict[str, Any]:
             "reach_m": here().know.number("cuts/reach"),
             "gone": view.gone,
             "cautions": list(cautions.values()),
-            "reasons": plan.answer["reasons"],
+            "reasons": [_reason(r) for r in plan.answer["reasons"]],
             "frame": drawn(view.frame),
             "lines": [_line(x) for x in view.lines],
             "today": here().today(),
@@ -213,4 +218,6 @@ def post_finish(path: IdPath, body: FinishIn) -> dict[str, Any]:
     )
     with at.store.reading() as session:
         made = [t for t in log_store.tasks(session, entry.tree_id) if t.cause == entry.id]
-    return answer(FinishedOut, {"entry": log_body(LogLine(entry, "", None)), "tasks": made})
+    return answer(
+        FinishedOut, {"entry": log_body(LogLine(entry, "", None)), "tasks": tasks_body(made)}
+    )

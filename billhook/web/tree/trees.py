@@ -15,7 +15,7 @@ from ...services.tree.views import TreeView
 from ...store.acts import new_id
 from ...store.work_tables import Plan
 from ..answers import body as answer
-from ..answers import drawn, here, kind_name, log_body, log_lines, name_of, work_words
+from ..answers import drawn, here, kind_name, log_body, log_lines, name_of, tasks_body, work_words
 from ..calc.counting import read_counted
 from ..door.signing import only_theirs
 from ..models.base import IdPath
@@ -88,7 +88,7 @@ def _as_body(view: TreeView, day: dt.date) -> dict[str, Any]:
             "standing": view.standing,
             "sizes": view.sizes,
             "verdicts": view.verdicts,
-            "tasks": view.tasks,
+            "tasks": tasks_body(view.tasks),
             "sheets": [sheet_link(s) for s in view.sheets],
             "log": log_lines(logbook.log(at, tree.id)),
             "photos": view.photos,

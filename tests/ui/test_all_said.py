@@ -1,0 +1,90 @@
+"""Pages made in a language whose every message stands in brackets: nothing but names, notes and
+numbers stands outside, no name of a message shows, and no value is left open.
+"""
+
+from __future__ import annotations
+
+import os
+import re
+import shutil
+import subprocess
+from pathlib import Path
+
+import pytest
+
+from ..brackets import bracketed, in_brackets, outside, typed_in, words_of
+from .conftest import Server
+from .hand import Hand
+from .test_main_job import ask, tree_named
+
+pytestmark = pytest.mark.ui
+
+ROOT = Path(__file__).parents[2]
+SHOWN = """
+for (const x of document.querySelectorAll('details')) x.open = true
+const texts = []
+const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
+for (let n; (n = walker.nextNode()); )
+  if (n.data.trim() && !n.parentElement.closest('script,style,[lang],.prose,[data-test=glossary] dl'))
+    texts.push(n.data)
+const names = ['aria-label', 'title', 'placeholder', 'alt', 'aria-valuetext', 'aria-description']
+const attributes = [...document.querySelectorAll('body *')].flatMap((e) =>
+  names.map((a) => e.getAttribute(a)).filter(Boolean))
+return [texts, attributes]
+"""
+PLACES = (
+    "/today /weeks /months /grove /year /book /report /people /more /place /heights /frost /phone "
+    "/practice /practice/suckers /start"
+).split()
+OF_TREE = " /look /look/shoot /cut /cut/marks /cut/count /height /frost /record /limbs /rehearse"
+MEASURES = re.compile(r"\b(min|kg|mm|metres?|Billhook|CSV|PDF|GeoJSON)\b")
+
+
+@pytest.fixture(scope="module")
+def bracketed_pages(tmp_path_factory) -> Path:
+    """The pages built with every message in brackets."""
+    folder = tmp_path_factory.mktemp("brackets")
+    spoken = folder / "languages"
+    shutil.copytree(ROOT / "billhook/catalogue/languages", spoken)
+    for file in (spoken / "en/pages").glob("*.ftl"):
+        file.write_text(in_brackets(file.read_text(encoding="utf-8")), encoding="utf-8")
+    made = {"BILLHOOK_LANGUAGES": str(spoken), "BILLHOOK_STATIC": str(folder / "static")}
+    subprocess.run(
+        ["npx", "vite", "build", "--logLevel", "error", "--emptyOutDir"],
+        cwd=ROOT / "frontend",
+        env={**os.environ, **made},
+        check=True,
+        capture_output=True,
+    )
+    return folder / "static"
+
+
+def unsaid(browser, typed: list[str]) -> set[str]:
+    """What a page shows that no message holds."""
+    texts, attributes = browser.execute_script(SHOWN)
+    found, depth = set(), 0
+    for text in texts:
+        rest, depth = outside(text, depth)  # a message may lie over several elements
+        found.add(rest)
+    found |= {outside(a)[0] for a in attributes}
+    return {w for rest in found if (w := words_of(MEASURES.sub("", rest), typed))}
+
+
+def test_pages_say_nothing_past_the_languages(browser, demo: Server, bracketed_pages, monkeypatch):
+    monkeypatch.setattr("billhook.web.pages.STATIC", bracketed_pages)
+    typed = typed_in(demo.at.settings.data / "billhook.sqlite")
+    hand, found = Hand(browser, demo.url), {}
+    trees = [tree_named(demo, name) for name in ("Baixo 4·7", "Alto 1·1")]
+    block = ask(demo, "/api/grove")["blocks"][0]["id"]
+    pages = [*PLACES, *(f"/tree/{t}{of}" for t in trees for of in OF_TREE.split(" "))]
+    pages += [f"/block/{block}{of}" for of in ("", "/trees", "/height", "/frost", "/record")]
+    with bracketed():
+        hand.open("/today")
+        for page in pages:
+            browser.get(f"{demo.url}{page}")
+            hand.until(lambda: "⟦" in hand.text())
+            hand.until(lambda: not hand.all("[aria-busy=true]"))
+            for words in unsaid(browser, typed):
+                found.setdefault(words, page)
+    hand.open("/today")
+    assert not found
