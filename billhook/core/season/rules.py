@@ -5,13 +5,14 @@ species.
 from __future__ import annotations
 
 import re
+from collections.abc import Mapping
 from dataclasses import dataclass
 from functools import lru_cache
 
 from ..choice import one_of
 from ..known import Knowledge, RuleText
 from ..reasons import Reason, Used
-from ..words.values import Phrase, Rounded, Row, Share, Value, listed, say
+from ..words.values import Rounded, Row, Share, Value, listed, say
 from .claims import Asked, Claim, Price, concerns
 from .dates import Moment, RuleError, moment
 from .events import vigour_of
@@ -20,6 +21,17 @@ from .model import STATUSES, span
 KINDS = ("always", "limit", "never", "price", "prefer", "event")
 OF_THE_YEAR = "part of the year's share"
 _HOLE = re.compile(r"\{([^{}]+)\}")
+
+
+REMEDIES: Mapping[str, Value] = {
+    "pick-first": say("remedy-pick-first"),
+    "say-bloomed": say("remedy-say-bloomed"),
+    "say-went-out": say("remedy-say-went-out"),
+    "say-carried-in": say("remedy-say-carried-in"),
+    "say-carried-out": say("remedy-say-carried-out"),
+    "look-at-forecast": say("remedy-look-at-forecast"),
+}
+"""What would change a reason, by the name that a rule gives it."""
 
 
 @dataclass(frozen=True)
@@ -80,7 +92,7 @@ def claims_of(a: Asked) -> list[Claim]:
             date=None if timeless else when.end,
             school=school,
             catalogue_ids=rule.ids,
-            remedy=None if text.remedy is None else Phrase(text.remedy),
+            remedy=REMEDIES[text.remedy] if text.remedy else None,
         )
         status = one_of(STATUSES, text.status)
         takes = a.know.number(text.takes) if text.takes else 0.0

@@ -10,10 +10,13 @@ from dataclasses import dataclass
 
 from sqlmodel import Session, col, select
 
+from ...catalogue.languages import languages
+from ...catalogue.wording import said
 from ...core.choice import one_of
 from ...core.frost.classes import CLASSES, FrostClass
 from ...core.frost.recovery import BlockRecovery, Group, block_recovery, replant_day
 from ...core.season.budget import tree_age
+from ...core.words.values import Value, say
 from ...store import frost_nights as kept
 from ...store import places
 from ...store.frost_tables import FrostNight
@@ -22,6 +25,14 @@ from ...store.trees import TreeRecord, tree_record, tree_records
 from ..season.desk import SeasonDesk
 from ..workplace import Workplace
 from .night import usual_kg
+
+_STATIONS = (say("station-simulated"), say("station-brought-in"))
+
+
+def _source(kept: str) -> Value:
+    """Which station said it, in the reader's language; as it was written, where none of ours."""
+    codes = [found.code for found in languages()]
+    return next((s for s in _STATIONS if kept in [said(s, code) for code in codes]), kept)
 
 
 @dataclass(frozen=True)
@@ -50,7 +61,7 @@ class NightKept:
     day: dt.date
     min_c: float | None
     hours: float | None
-    source: str
+    source: Value
     classes: dict[FrostClass, int]
     came_back: int
     lost: int
@@ -186,7 +197,7 @@ def _nights(
                 day,
                 n.min_c if n else None,
                 n.hours if n else None,
-                n.source if n else "",
+                _source(n.source) if n else "",
                 classes,
                 stands["back"],
                 stands["lost"],

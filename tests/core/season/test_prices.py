@@ -14,6 +14,7 @@ from billhook.core.season.best import open_days, runs
 from billhook.core.season.budget import own_limit, yearly_budget
 from billhook.core.season.model import TreeState
 from billhook.core.season.normals import values_on
+from billhook.core.season.rules import REMEDIES
 from billhook.core.season.season import season
 from billhook.core.season.today import verdict
 from billhook.core.words.prices import crop_words
@@ -96,7 +97,7 @@ def test_citrus_is_lowered_in_late_winter_before_bloom(know, climate, kind):
             if s.work == "height" and s.start <= best.end <= s.end
             for r in s.reasons
         }
-        assert "Pick first what hangs on the limbs you cut." in said
+        assert REMEDIES["pick-first"] in said
 
 
 # Common practice: first flush and so the last of the resting weeks, by climate
@@ -152,7 +153,7 @@ def test_mango_is_cut_straight_after_the_pick_and_in_late_spring_where_it_bears_
         "wait",
         True,
     )  # its own bloom, three weeks later
-    assert "Say when it bloomed." in [r.remedy for r in seen.reasons]
+    assert REMEDIES["say-bloomed"] in [r.remedy for r in seen.reasons]
 
 
 @pytest.mark.parametrize(

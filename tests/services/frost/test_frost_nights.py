@@ -42,7 +42,7 @@ def test_cold_nights_come_from_the_days_a_station_measured(garden):
     found = cold_nights.cold_nights(at, garden.site.id)
     assert [(n.day, n.min_c, n.saved) for n in found.nights] == [(NIGHT, -3.1, False)]
     assert not found.simulated
-    frost_night.night(at, garden.site.id, NIGHT, -3.1, None, save=True, source=found.station)
+    frost_night.night(at, garden.site.id, NIGHT, -3.1, None, save=True, source=said(found.station))
     assert cold_nights.cold_nights(at, garden.site.id).nights[0].saved
     assert frost_record.frost_record(at, garden.site.id).nights[0].source == found.station
 

@@ -6,6 +6,7 @@ import datetime as dt
 
 import pytest
 
+from billhook.catalogue.wording import said
 from billhook.core.errors import InvalidInput
 from billhook.core.season.normals import Normals
 from billhook.devices.stand_in import SCENARIOS, StandIn
@@ -151,7 +152,7 @@ def test_scenarios_do_what_they_say(scenario):
 def test_only_the_demo_listens_to_simulated_weather(grove, demo):
     tree = demo.low.tree_ids[0]
     assert weather.view(grove, grove.site.id).forecast == ()
-    assert "No forecast" in weather.view(grove, grove.site.id).missing
+    assert "No forecast" in said(weather.view(grove, grove.site.id).missing)
     with refusing(InvalidInput, "simulated"):
         weather.set_scenario(grove, "frost")
     assert thin(demo, tree).status == "go"
