@@ -6,8 +6,11 @@ from dataclasses import replace
 
 from billhook.catalogue.languages import languages
 from billhook.core.words.tongue import FIRST, spoken
+from billhook.core.words.values import say
+from billhook.services.tree.tasks import task_for
+from billhook.store.logbook import save_tasks
 
-from ..places import new_id
+from ..places import TODAY, new_id
 from .bodies import resources
 
 
@@ -43,3 +46,49 @@ def test_what_a_browser_asks_for_is_spoken_once_a_language_says_all(served, monk
     assert answer.headers["Content-Language"] == "pt"
     other = {"Accept-Language": "de,fr;q=0.8"}
     assert served.client.get("/api/grove", headers=other).headers["Content-Language"] == FIRST
+
+
+def test_a_browser_that_was_told_to_is_answered_so_where_it_follows_a_link(served):
+    served.client.set_cookie("billhook-language", "pt")
+    served.client.set_cookie("billhook-words", "talhao.1")
+    asks = {"Accept-Language": "en"}  # as browsers send it with a link
+    text = served.client.get("/api/trees.csv", headers=asks).get_data(as_text=True)
+    assert text.startswith("talhão,linha,")
+    report = served.client.get("/api/glossary", headers=asks).get_json()["terms"]
+    assert next(t["word"] for t in report if t["id"] == "rootstock") == "porta-enxerto"
+    served.client.set_cookie("billhook-language", "xx")
+    assert served.client.get("/api/grove", headers=asks).headers["Content-Language"] == "en"
+
+
+def test_what_is_refused_is_said_in_the_readers_language_and_units(served):
+    def refused(**asks: str) -> dict:
+        answer = served.client.post("/api/calc/wound", json={"diameter_mm": -3}, headers=asks)
+        assert answer.status_code == 422
+        (error,) = answer.get_json()["errors"]
+        return {**error, "title": answer.get_json()["title"]}
+
+    english = refused()
+    assert english["message"].startswith("must be at least 1 mm")
+    spanish = refused(**{"Accept-Language": "es", "Reader-Units": "us"})
+    assert spanish["title"] == "Algunas entradas no valen."
+    assert (spanish["field"], spanish["message"]) == ("diámetro", 'debe ser al menos 1/16"')
+    gone = served.client.get("/api/trees/nobody?lang=pt")
+    assert gone.get_json()["detail"] == "não há nenhuma árvore nobody"
+
+
+def test_a_task_that_was_written_in_one_language_is_read_in_another(served):
+    with served.at.store.writing() as session:
+        says = say("task-of-this-tree", does=say("task-judge"))
+        save_tasks(
+            session,
+            task_for(
+                says,
+                scope_id=served.tree_id,
+                kind="frost-night-judge",
+                due=TODAY,
+                rule="frost-class/F2/judge-after",
+            ),
+        )
+    for code, words in (("es", "Juzgue qué vive."), ("en", "Judge what lives.")):
+        tree = served.client.get(f"/api/trees/{served.tree_id}?lang={code}").get_json()
+        assert [t["does"] for t in tree["tasks"]] == [words]

@@ -8,11 +8,12 @@ from typing import Any
 from flask_openapi.blueprint import APIBlueprint
 
 from ...catalogue import catalogue_version
-from ...catalogue.languages import glossary, languages
+from ...catalogue.languages import Term, glossary, languages
+from ...catalogue.regions import regional
 from ...catalogue.wording import said
 from ...core.errors import invalid
 from ...core.known import Knowledge, Known
-from ...core.words.tongue import spoken
+from ...core.words.tongue import spoken, spoken_region
 from ...core.words.values import say
 from ..answers import body as answer
 from ..answers import here
@@ -68,7 +69,19 @@ def get_catalogue(query: CatalogueQuery) -> dict[str, Any]:
 @routes.get("/glossary", responses={200: GlossaryOut})
 def get_glossary() -> dict[str, Any]:
     """Words of the trade, each explained in one sentence."""
-    return answer(GlossaryOut, {"terms": [vars(t) for t in glossary(spoken())]})
+    return answer(GlossaryOut, {"terms": [_term(t) for t in glossary(spoken())]})
+
+
+def _term(term: Term) -> dict[str, Any]:
+    """A word as the reader's region has it; it is still met as others say it."""
+
+    def here_said(text: str) -> str:
+        return regional(text, spoken(), spoken_region())
+
+    met = (term.word, *term.also, *map(here_said, term.also))
+    word = here_said(term.word)
+    also = [m for m in dict.fromkeys(met) if m != word]
+    return {"id": term.id, "word": word, "says": here_said(term.says), "also": also}
 
 
 @routes.get("/languages", responses={200: LanguagesOut})
