@@ -1,3 +1,3 @@
 """Billhook: pruning decisions for evergreen subtropical fruit trees."""
 
-__version__ = "0.25.0"
+__version__ = "0.26.0"

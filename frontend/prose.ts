@@ -5,6 +5,14 @@ import type { Plugin } from 'vite'
 /** One chapter for each heading of the second rank, closed until it is asked for. */
 function component(text: string): string {
   const markdown = new MarkdownIt({ html: false, typographer: true })
+  // files that lie beside the text are not part of the application: their names stay as words
+  const beside: boolean[] = []
+  markdown.renderer.rules.link_open = (tokens, at, options, _env, self) => {
+    beside.push(!/^(https?:|\/|#)/.test(String(tokens[at]!.attrGet('href'))))
+    return beside.at(-1) ? '' : self.renderToken(tokens, at, options)
+  }
+  markdown.renderer.rules.link_close = (tokens, at, options, _env, self) =>
+    beside.pop() ? '' : self.renderToken(tokens, at, options)
   const chapters = text.split(/^## /m).slice(1)
   const made = chapters.map((part) => {
     const [name, ...rest] = part.split('\n')

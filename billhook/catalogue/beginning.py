@@ -41,11 +41,15 @@ def begin(code: str, folder: Path = _FOLDER) -> str:
     sheet = re.sub(r'^name = ".*"', f'name = "{name.capitalize()}"', sheet, flags=re.MULTILINE)
     sheet = sheet.replace("whole = true", "whole = false")
     (here / "sheet.toml").write_text(sheet, encoding="utf-8")
-    for file in sorted((folder / FIRST).glob("*.ftl")):
+    (here / "pages").mkdir()
+    for file in sorted((folder / FIRST).rglob("*.ftl")):
         said = file.read_text(encoding="utf-8").splitlines(keepends=True)
         # commented out: what is put into words is said, the rest stays English
-        (here / file.name).write_text("".join(f"# {line}" for line in said), encoding="utf-8")
+        target = here / file.relative_to(folder / FIRST)
+        target.write_text("".join(f"# {line}" for line in said), encoding="utf-8")
     return (
         f"{name}: begun in {here}. Take the mark off each message you put into words; the words of "
-        "the printed sheet stand in sheet.toml, and rows.toml may hold those of the catalogue."
+        "the printed sheet stand in sheet.toml. As in other languages rows.toml may hold those of "
+        "the catalogue, planting.toml, states.toml and columns.toml what people type, "
+        "glossary.toml, guide.md and regions.toml what they read."
     )

@@ -20,7 +20,10 @@ def test_a_folder_is_made_that_says_nothing_yet(tmp_path):
     files = {f.name for f in (tmp_path / "fr").iterdir()}
     assert {"sheet.toml", "acts.ftl", "reasons.ftl"} <= files
     assert 'name = "Français"' in (tmp_path / "fr/sheet.toml").read_text(encoding="utf-8")
-    for file in (tmp_path / "fr").glob("*.ftl"):
+    assert {f.name for f in (FOLDER / "en/pages").iterdir()} == {
+        f.name for f in (tmp_path / "fr/pages").iterdir()
+    }
+    for file in (tmp_path / "fr").rglob("*.ftl"):
         lines = file.read_text(encoding="utf-8").splitlines()
         assert lines
         assert all(line.startswith("#") for line in lines)
