@@ -70,18 +70,20 @@ def unsaid(browser, typed: list[str]) -> set[str]:
     return {w for rest in found if (w := words_of(MEASURES.sub("", rest), typed))}
 
 
-def test_pages_say_nothing_past_the_languages(browser, demo: Server, bracketed_pages, monkeypatch):
+def test_pages_say_nothing_past_the_languages(
+    browser, own_demo: Server, bracketed_pages, monkeypatch
+):
     monkeypatch.setattr("billhook.web.pages.STATIC", bracketed_pages)
-    typed = typed_in(demo.at.settings.data / "billhook.sqlite")
-    hand, found = Hand(browser, demo.url), {}
-    trees = [tree_named(demo, name) for name in ("Baixo 4·7", "Alto 1·1")]
-    block = ask(demo, "/api/grove")["blocks"][0]["id"]
+    typed = typed_in(own_demo.at.settings.data / "billhook.sqlite")
+    hand, found = Hand(browser, own_demo.url), {}
+    trees = [tree_named(own_demo, name) for name in ("Baixo 4·7", "Alto 1·1")]
+    block = ask(own_demo, "/api/grove")["blocks"][0]["id"]
     pages = [*PLACES, *(f"/tree/{t}{of}" for t in trees for of in OF_TREE.split(" "))]
     pages += [f"/block/{block}{of}" for of in ("", "/trees", "/height", "/frost", "/record")]
     with bracketed():
         hand.open("/today")
         for page in pages:
-            browser.get(f"{demo.url}{page}")
+            browser.get(f"{own_demo.url}{page}")
             hand.until(lambda: "⟦" in hand.text())
             hand.until(lambda: not hand.all("[aria-busy=true]"))
             for words in unsaid(browser, typed):

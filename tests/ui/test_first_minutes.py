@@ -60,7 +60,7 @@ def bring_in_a_list(hand):
     hand.click("Or bring in a list")
     hand.type("Paste the list", "block,row,place,species,planted_year\nAlto,1,1,oak,2016\n")
     hand.click("Import it")
-    hand.sees("line 2, species: 'oak' is not in the catalogue")
+    hand.sees("line 2, species: “oak” is not in the catalogue")
     assert "oak" in hand.field("Paste the list").get_attribute("value")
     hand.type(
         "Paste the list",
