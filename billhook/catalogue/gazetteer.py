@@ -23,6 +23,8 @@ import numpy as np
 import numpy.typing as npt
 from PIL import Image
 
+from .local import countries
+
 _FOLDER = files("billhook.catalogue") / "places"
 _CELL, _FARTHEST, _OCEAN = 10, 60.0, 32
 _LOOK_KM = 150.0
@@ -139,7 +141,7 @@ def towns_named(typed: str, most: int = 10) -> list[Town]:
     found: dict[int, Town] = {}
     for nth in here[order].tolist():
         town = towns[nth]
-        if not place or place in plain(f"{town.region or ''} {town.country}"):
+        if not place or place in plain(f"{town.region or ''} {countries(town.country)}"):
             found.setdefault(nth, town)
         if len(found) == most:
             break

@@ -14,6 +14,7 @@ from ..core.words.dates import day_words, month_words, plain_year
 from ..core.words.directions import WINDS, wind
 from ..core.words.tongue import FIRST
 from .languages import language as known
+from .languages import languages
 
 _POINT = re.compile(r"(?<=\d)\.(?=\d)")
 
@@ -21,6 +22,24 @@ _POINT = re.compile(r"(?<=\d)\.(?=\d)")
 @lru_cache(maxsize=16)
 def _locale(language: str) -> Locale:
     return Locale.parse(language)
+
+
+@lru_cache(maxsize=4)
+def _territories() -> dict[str, str]:
+    """Countries by their English names."""
+    return {name: code for code, name in _locale(FIRST).territories.items()}
+
+
+def country(name: str, language: str) -> str:
+    """A country by its English name, as a language calls it; as it is, where that is not known."""
+    code = _territories().get(name)
+    return name if code is None else _locale(language).territories.get(code, name)
+
+
+@lru_cache(maxsize=512)
+def countries(name: str) -> str:
+    """A country by its English name, as every language calls it."""
+    return " ".join(dict.fromkeys(country(name, found.code) for found in languages()))
 
 
 def number(text: str, language: str) -> str:

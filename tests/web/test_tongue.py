@@ -92,3 +92,11 @@ def test_a_task_that_was_written_in_one_language_is_read_in_another(served):
     for code, words in (("es", "Juzgue qué vive."), ("en", "Judge what lives.")):
         tree = served.client.get(f"/api/trees/{served.tree_id}?lang={code}").get_json()
         assert [t["does"] for t in tree["tasks"]] == [words]
+
+
+def test_a_town_is_found_by_its_country_in_any_language_and_named_in_the_readers(served):
+    for typed in ("Málaga, España", "Malaga, spain", "málaga, Espanha"):
+        found = served.client.get("/api/places", query_string={"q": typed, "lang": "es"})
+        assert found.get_json()["places"][0]["country"] == "España", typed
+    found = served.client.get("/api/places", query_string={"q": "Málaga"})
+    assert {"Spain", "Colombia"} <= {p["country"] for p in found.get_json()["places"]}

@@ -14,7 +14,7 @@ from typing import Any
 
 from ..known import Knowledge
 from .clauses import clauses_of
-from .grammar import Grammar
+from .grammar import Grammar, folded
 from .group import Group, Reading, read_clause
 from .unread import unread_runs
 from .values import Value, say
@@ -58,13 +58,17 @@ def understand_planting(
     counts one, a bare plural is asked.
     """
     plain = unicodedata.normalize("NFC", text)
-    return min((_read(plain, know, words, day) for words in languages), key=_left_over)
+    read = [(_read(plain, know, words, day), words) for words in languages]
+    return min(read, key=lambda one: _left_over(*one))[0]
 
 
-def _left_over(read: Planting) -> int:
-    """How many letters were not read; a group without a kind counts as a word."""
+def _left_over(read: Planting, words: Grammar) -> int:
+    """How many letters were not read; a group without a kind counts as a word. A tree that drops
+    its leaves is known to its language.
+    """
     kindless = sum(1 for group in read.groups if group.species is None)
-    return A_WORD * kindless + sum(len(run) for run in read.unread)
+    left = [w for run in read.unread for w in folded(run).split() if w not in words.drops_leaves]
+    return A_WORD * kindless + sum(map(len, left))
 
 
 def _read(text: str, know: Knowledge, words: Grammar, day: dt.date) -> Planting:

@@ -6,6 +6,9 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
+from ...catalogue import local
+from ...catalogue.gazetteer import Town
+from ...core.words.tongue import spoken
 from ...services.holding import towns
 from ..answers import body as answer
 from ..answers import here
@@ -18,14 +21,19 @@ routes = APIBlueprint("holding_towns", __name__, url_prefix="/api/places")
 def get_towns(query: TownQuery) -> dict[str, Any]:
     """At most ten towns whose name begins so, with the climate proposed for each."""
     found = towns.towns(here(), query.q)
-    return answer(TownsOut, {"places": [{**vars(f.town), **vars(f.climate)} for f in found]})
+    places = [{**vars(f.town), "country": _country(f.town), **vars(f.climate)} for f in found]
+    return answer(TownsOut, {"places": places})
+
+
+def _country(town: Town) -> str:
+    return local.country(town.country, spoken())
 
 
 @routes.get("/near", responses={200: NearOut})
 def get_near(query: PositionQuery) -> dict[str, Any]:
     """The climate of a position, and the town near it."""
     town, climate = towns.near(here(), query.latitude, query.longitude)
-    named = {"name": town and town.name, "country": town and town.country}
+    named = {"name": town and town.name, "country": town and _country(town)}
     return answer(NearOut, {**named, **vars(climate)})
 
 
