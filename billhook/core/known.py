@@ -16,11 +16,11 @@ from .words.values import Row, Value, listed, say
 Scalar = float | str | bool | tuple[float, ...]
 
 
-SURE = {
-    "published": "published",
-    "common practice": "common practice among growers",
-    "from memory": "less sure: check it on your own trees",
-    "our rule": "set by Billhook",
+SURE: Mapping[str, Value] = {
+    "published": say("sure-published"),
+    "common practice": say("sure-common-practice"),
+    "from memory": say("sure-from-memory"),
+    "our rule": say("sure-our-rule"),
 }
 """How sure a value is, by its provenance, as a grower is told."""
 
@@ -41,7 +41,7 @@ class Known:
     rivals: str | None = None
 
     @property
-    def sure(self) -> str:
+    def sure(self) -> Value:
         """How sure it is, in words."""
         return SURE[self.provenance]
 

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterable
+from collections.abc import Callable
 from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
@@ -14,7 +14,7 @@ from ...catalogue.wording import said
 from ...core.errors import invalid
 from ...core.known import Knowledge, Known
 from ...core.words.tongue import spoken, spoken_region
-from ...core.words.values import say
+from ...core.words.values import Value, say
 from ..answers import body as answer
 from ..answers import here
 from ..models.catalogue import CatalogueOut, CatalogueQuery, GlossaryOut, LanguagesOut
@@ -25,14 +25,14 @@ ABOUT = ("species", "climates")
 routes = APIBlueprint("holding_catalogue", __name__, url_prefix="/api")
 
 
-def _named(know: Iterable[Known]) -> Callable[[str], str | None]:
+def _named(know: Knowledge) -> Callable[[str], Value | None]:
     """What a value is said of, out of its id: the name of its row, or of the kind or climate that
     its row is about.
     """
     end = "/name"
-    names = {k.id.removesuffix(end): str(k.value) for k in know if k.id.endswith(end)}
+    names = {k.id.removesuffix(end): know.row(k.id) for k in know if k.id.endswith(end)}
 
-    def called(value_id: str) -> str | None:
+    def called(value_id: str) -> Value | None:
         table, _, rest = value_id.partition("/")
         row = rest.split("/")[0]
         return next((names[at] for t in (table, *ABOUT) if (at := f"{t}/{row}") in names), None)

@@ -126,8 +126,7 @@ if (typeof route.query.find === 'string') list.now.value.only = route.query.find
       <p class="py-2 text-note text-ink2">{{ tell('catalogue', { version: data!.version }) }}</p>
       <ListTable
         :list="list"
-        one="value"
-        several="values"
+        :many="(n) => tell('so-many-values', { n })"
         :hint="tell('lemon-frost-side-branch')"
       />
     </template>

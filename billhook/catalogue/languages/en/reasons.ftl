@@ -901,3 +901,7 @@ station-brought-in = days brought in as CSV
 origin-climate = the climate “{ $climate }”
 origin-station = station { $first } to { $last }, { $years } whole years, frost at { $risk } risk
 origin-typed = typed
+sure-published = published
+sure-common-practice = common practice among growers
+sure-from-memory = less sure: check it on your own trees
+sure-our-rule = set by Billhook

@@ -13,9 +13,8 @@ import type { List, Row } from './useList'
 
 const props = defineProps<{
   list: List<T>
-  /** What one row is, and several are. */
-  one: string
-  several: string
+  /** So many rows, in words. */
+  many: (n: number) => string
   /** What can be looked for. */
   hint: string
   /** A row among its like, where its first cell does not tell it apart. */
@@ -74,7 +73,7 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
         <input :id="`${id}o`" v-model="now.only" class="field w-64" :placeholder="hint" />
       </div>
       <p class="tag text-lead pb-2" aria-live="polite">
-        {{ shown.length }} {{ shown.length === 1 ? one : several
+        {{ many(shown.length)
         }}<template v-if="chosen.length">{{ tell('chosen', { chosen: chosen.length }) }}</template>
       </p>
       <ListViews :list="list" class="ml-auto" />

@@ -21,7 +21,11 @@ const list = useList<GroveTree>({
 </script>
 
 <template>
-  <ListTable :list="list" one="tree" several="trees" :hint="tell('name-kind-need')">
+  <ListTable
+    :list="list"
+    :many="(n) => tell('so-many-trees', { n })"
+    :hint="tell('name-kind-need')"
+  >
     <template #chosen="{ rows, done }"><ManyTrees :trees="rows" @done="done" /></template>
     <template #cell="{ column, row, says }">
       <RouterLink v-if="column === 'tree'" class="link whitespace-nowrap" :to="`/tree/${row.id}`">

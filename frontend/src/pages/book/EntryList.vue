@@ -124,8 +124,7 @@ const list = useList<LogEntry>({
 <template>
   <ListTable
     :list="list"
-    one="entry"
-    several="entries"
+    :many="(n) => tell('so-many-entries', { n })"
     :hint="tell('tree-work-helper')"
     :called="(e) => `${e.tree}, ${WORK_DONE[e.work]}, ${dayWords(e.date)}`"
     :struck="(e) => !!e.corrected_by"

@@ -58,8 +58,7 @@ const list = useList<Picked>({
     <h2 class="text-part border-b-2 border-ink mb-2">{{ tell('picked') }}</h2>
     <ListTable
       :list="list"
-      one="entry"
-      several="entries"
+      :many="(n) => tell('so-many-entries', { n })"
       :hint="tell('block-row-helper')"
       :called="(p) => `${p.where}, ${dayWords(p.day)}`"
     >

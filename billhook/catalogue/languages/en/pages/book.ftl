@@ -54,6 +54,10 @@ canopy-taken-mean-of-the = Canopy taken, mean of the trees cut
 
 ## EntryList
 
+so-many-entries = { $n ->
+    [one] { $n } entry
+   *[other] { $n } entries
+}
 tree-work-helper = tree, work, helper
 done-on = Done on
 share-of-canopy = Share of canopy

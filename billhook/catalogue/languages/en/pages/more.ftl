@@ -22,6 +22,10 @@ what-was-done-stands-in = What was done stands in the book; everything can be ta
 
 ## KnownPage
 
+so-many-values = { $n ->
+    [one] { $n } value
+   *[other] { $n } values
+}
 every-number-a-verdict-rests = Every number a verdict rests on: its unit, what may stand in its place, and where it comes from.
 how-sure = How sure
 fetching = Fetching …

@@ -176,6 +176,10 @@ print-these = Print these
 
 ## TreeTable
 
+so-many-trees = { $n ->
+    [one] { $n } tree
+   *[other] { $n } trees
+}
 name-kind-need = name, kind, need
 
 ## columns

@@ -54,6 +54,10 @@ canopy-taken-mean-of-the = Copa quitada, media de los árboles cortados
 
 ## EntryList
 
+so-many-entries = { $n ->
+    [one] { $n } entrada
+   *[other] { $n } entradas
+}
 tree-work-helper = árbol, trabajo, ayudante
 done-on = Hecho el
 share-of-canopy = Parte de la copa

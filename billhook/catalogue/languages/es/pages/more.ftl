@@ -22,6 +22,10 @@ what-was-done-stands-in = Lo hecho está en el libro; todo se puede deshacer.
 
 ## KnownPage
 
+so-many-values = { $n ->
+    [one] { $n } valor
+   *[other] { $n } valores
+}
 every-number-a-verdict-rests = Cada número en que se apoya un veredicto: su unidad, lo que puede ponerse en su lugar y de dónde viene.
 how-sure = Cómo de seguro
 fetching = Buscando …

@@ -189,6 +189,10 @@ print-these = Imprimir estas
 
 ## TreeTable
 
+so-many-trees = { $n ->
+    [one] { $n } árbol
+   *[other] { $n } árboles
+}
 name-kind-need = nombre, especie, necesidad
 
 ## columns

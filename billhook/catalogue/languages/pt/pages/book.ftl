@@ -54,6 +54,10 @@ canopy-taken-mean-of-the = Copa tirada, média das árvores cortadas
 
 ## EntryList
 
+so-many-entries = { $n ->
+    [one] { $n } entrada
+   *[other] { $n } entradas
+}
 tree-work-helper = árvore, trabalho, ajudante
 done-on = Feito em
 share-of-canopy = Parte da copa

@@ -22,6 +22,10 @@ what-was-done-stands-in = O que se fez está no livro; tudo se pode desfazer.
 
 ## KnownPage
 
+so-many-values = { $n ->
+    [one] { $n } valor
+   *[other] { $n } valores
+}
 every-number-a-verdict-rests = Cada número em que assenta um veredicto: a unidade, o que se pode pôr no seu lugar e de onde vem.
 how-sure = Com que certeza
 fetching = A buscar …

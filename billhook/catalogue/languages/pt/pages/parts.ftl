@@ -189,6 +189,10 @@ print-these = Imprimir estas
 
 ## TreeTable
 
+so-many-trees = { $n ->
+    [one] { $n } árvore
+   *[other] { $n } árvores
+}
 name-kind-need = nome, espécie, necessidade
 
 ## columns
