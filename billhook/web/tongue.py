@@ -15,6 +15,8 @@ from ..core.words.tongue import FIRST, speak
 from ..core.words.units import Units
 
 _NAMED = "lang"
+UNITS = "Reader-Units"
+"""The header by which pages tell the units, beside the language they speak."""
 CHOSEN = "billhook-language"
 """The cookie that tells what a browser was told to speak, for links that it follows by itself."""
 WORDS = "billhook-words"
@@ -34,7 +36,7 @@ class Asking(Request):
     @property
     def units(self) -> Units:
         """The units in which what is wrong is said."""
-        return "us" if self.headers.get("Reader-Units") == "us" else "metric"
+        return "us" if self.headers.get(UNITS) == "us" else "metric"
 
     @cached_property
     def language(self) -> str:
@@ -44,8 +46,8 @@ class Asking(Request):
             return self.named
         whole = [found.code for found in languages() if found.whole]
         chosen = self.cookies.get(CHOSEN)
-        if chosen in whole:
-            return chosen
+        if chosen in whole and UNITS not in self.headers:
+            return chosen  # a link that the browser follows by itself; pages say it themselves
         return self.accept_languages.best_match(whole, FIRST)
 
 

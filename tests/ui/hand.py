@@ -15,6 +15,8 @@ from selenium.webdriver.common.keys import Keys
 from selenium.webdriver.remote.webelement import WebElement
 from selenium.webdriver.support.ui import WebDriverWait
 
+from billhook.web.tongue import CHOSEN, WORDS
+
 PATIENCE = 60
 SERVICE_WORKER = "const done = arguments[0]; navigator.serviceWorker.ready.then(() => done(true))"
 """Waits until the pages are on the phone; the registration itself is nothing to be handed over."""
@@ -34,6 +36,8 @@ class Hand:
             self.driver.execute_script("sessionStorage.clear()")
         kept = {"origin": self.url, "storageTypes": "local_storage,indexeddb"}
         self.driver.execute_cdp_cmd("Storage.clearDataForOrigin", kept)
+        for name in (CHOSEN, WORDS):
+            self.driver.execute_cdp_cmd("Network.deleteCookies", {"name": name, "url": self.url})
         self.driver.get(self.url + path)
         self.until(lambda: self.driver.find_elements(By.CSS_SELECTOR, "main h1"))
 

@@ -56,6 +56,9 @@ def test_a_browser_that_was_told_to_is_answered_so_where_it_follows_a_link(serve
     assert text.startswith("talhão,linha,")
     report = served.client.get("/api/glossary", headers=asks).get_json()["terms"]
     assert next(t["word"] for t in report if t["id"] == "rootstock") == "porta-enxerto"
+    by_page = {"Accept-Language": "es", "Reader-Units": "metric"}
+    answer = served.client.get("/api/grove", headers=by_page)
+    assert answer.headers["Content-Language"] == "es"  # a page says itself what it speaks
     served.client.set_cookie("billhook-language", "xx")
     assert served.client.get("/api/grove", headers=asks).headers["Content-Language"] == "en"
 
