@@ -132,6 +132,10 @@ def _rule(where: str, e: dict[str, Any]) -> RuleText:
     return rule
 
 
+FOR = "Rule for "
+"""How the label of a rule begins: then its kinds of work, a colon and what it says."""
+
+
 def _opened(where: str, rule: RuleText, e: dict[str, Any]) -> Known:
     if e["provenance"] not in PROVENANCES:
         refuse(where, f"provenance must be one of {', '.join(PROVENANCES)}")
@@ -140,7 +144,7 @@ def _opened(where: str, rule: RuleText, e: dict[str, Any]) -> Known:
     words = f"{rule.kind}, {rule.status}: from {rule.start} to {rule.end}" + (
         f", when {' and '.join(rule.when)}" if rule.when else ""
     )
-    says = f"Rule for {', '.join(rule.work)}: {rule.says}"
+    says = f"{FOR}{', '.join(rule.work)}: {rule.says}"
     school = ", ".join(s.split("/")[1] for s in rule.schools) or None
     return Known(
         f"rule/{rule.id}",

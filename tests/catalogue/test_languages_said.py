@@ -15,6 +15,7 @@ from fluent.syntax import parse
 
 import billhook
 from billhook.catalogue.beginning import begin
+from billhook.catalogue.labels import label, source, unit
 from billhook.catalogue.languages import languages
 from billhook.catalogue.wording import lacks, rows, said
 from billhook.core.season.rules import rules_of
@@ -163,3 +164,44 @@ def test_a_kind_is_named_as_the_tongue_has_it(know):
     assert [said(k) for k in told] == ["Hass avocado", "Improved Meyer lemon"]
     assert [said(k, "es") for k in told] == ["Aguacate Hass", "Limonero Improved Meyer"]
     assert [said(k, "pt") for k in told] == ["Abacateiro Hass", "Limoeiro Improved Meyer"]
+
+
+ALIKE = {
+    *("", "m", "mm", "km", "kg", "h", "s", "min", "L", "K", "°C", "kV", "MB", "bits", "GPa", "MPa"),
+    *("kg/m3", "m/min", "m/kV", "min/cm2"),
+}
+    [
+        "m",
+        "mm",
+        "km",
+        "kg",
+        "h",
+        "s",
+        "min",
+        "L",
+        "K",
+        "°C",
+        "kV",
+        "MB",
+        "bits",
+        "GPa",
+        "MPa",
+        "kg/m3",
+        "m/min",
+        "m/kV",
+        "min/cm2",
+    ]
+) | {""}
+"""Units that every language writes alike."""
+
+
+@pytest.mark.parametrize("code", [found.code for found in languages() if found.whole][1:])
+def test_what_is_known_is_labelled_in_every_language(know, code):
+    values = [k for k in know if not k.id.startswith("rule/")]
+    assert [k.says for k in values if label(k, code) == k.says] == []
+    assert {k.unit for k in values if unit(k, code) == k.unit} <= ALIKE
+    opened = [k for k in know if k.id.startswith("rule/")]
+    assert [k.id for k in opened if said(label(k, code), code) == k.says] == []
+    assert len(opened) > 90
+    assert not [k.id for k in know if "consulted" in (source(k, code) or "")]
+    assert label(values[0], FIRST) == values[0].says

@@ -7,7 +7,7 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
-from ...catalogue import catalogue_version
+from ...catalogue import catalogue_version, labels
 from ...catalogue.languages import Term, glossary, languages
 from ...catalogue.regions import regional
 from ...catalogue.wording import said
@@ -59,7 +59,16 @@ def get_catalogue(query: CatalogueQuery) -> dict[str, Any]:
         {
             "version": catalogue_version(),
             "values": [
-                {**vars(k), "of": called(k.id), "sure": k.sure, "value": _shown(here().know, k)}
+                {
+                    **vars(k),
+                    "of": called(k.id),
+                    "sure": k.sure,
+                    "value": _shown(here().know, k),
+                    "says": labels.label(k, spoken()),
+                    "unit": labels.unit(k, spoken()),
+                    "rivals": labels.rivals(k, spoken()),
+                    "source": labels.source(k, spoken()),
+                }
                 for k in found
             ],
         },

@@ -147,6 +147,7 @@ const OTHERS: Record<string, [number, string]> = {
   km: [0.62137119, 'miles'],
   kg: [1 / LB, 'lb'],
   litres: [1 / LITRES_PER_GALLON, 'gallons'],
+  litros: [1 / LITRES_PER_GALLON, 'gal'],
   m2: [1 / FOOT ** 2, 'sq ft'],
   'kg/m3': [FOOT ** 3 / LB, 'lb/cu ft'],
   'm/min': [1 / FOOT, 'ft/min'],

@@ -905,3 +905,4 @@ sure-published = published
 sure-common-practice = common practice among growers
 sure-from-memory = less sure: check it on your own trees
 sure-our-rule = set by Billhook
+label-rule = Rule for { $works }: { $says }

@@ -905,3 +905,4 @@ sure-published = publicado
 sure-common-practice = práctica común entre agricultores
 sure-from-memory = menos seguro: compruébelo en sus árboles
 sure-our-rule = puesto por Billhook
+label-rule = Regla para { $works }: { $says }

@@ -905,3 +905,4 @@ sure-published = publicado
 sure-common-practice = prática comum entre agricultores
 sure-from-memory = menos certo: verifique nas suas árvores
 sure-our-rule = posto pelo Billhook
+label-rule = Regra para { $works }: { $says }
