@@ -170,28 +170,6 @@ ALIKE = {
     *("", "m", "mm", "km", "kg", "h", "s", "min", "L", "K", "°C", "kV", "MB", "bits", "GPa", "MPa"),
     *("kg/m3", "m/min", "m/kV", "min/cm2"),
 }
-    [
-        "m",
-        "mm",
-        "km",
-        "kg",
-        "h",
-        "s",
-        "min",
-        "L",
-        "K",
-        "°C",
-        "kV",
-        "MB",
-        "bits",
-        "GPa",
-        "MPa",
-        "kg/m3",
-        "m/min",
-        "m/kV",
-        "min/cm2",
-    ]
-) | {""}
 """Units that every language writes alike."""
 
 
