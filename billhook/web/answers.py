@@ -109,10 +109,19 @@ def drawn(view: FrameView) -> dict[str, Any]:
     }
 
 
+NOTED = {
+    "unmeasured": say("noted-unmeasured"),
+    "cut off on a walk": say("noted-cut-off"),
+    "rubbed off on a walk": say("noted-rubbed-off"),
+}
+"""Notes that Billhook itself writes beside an entry, for every language to say."""
+
+
 def log_body(line: LogLine) -> dict[str, Any]:
     """A log entry with its tree's name, what was counted, and by what it is taken back."""
     more = {
         "tree": line.tree_name,
+        "note": NOTED.get(line.entry.note, line.entry.note),
         "share": line.share,
         "corrected_by": line.corrected_by,
         "counted": [vars(c) | {"class": c.thickness} for c in line.counts],

@@ -2,13 +2,18 @@
 
 from __future__ import annotations
 
+import re
 from dataclasses import replace
+from pathlib import Path
 
+import billhook
 from billhook.catalogue.languages import languages
+from billhook.catalogue.wording import said
 from billhook.core.words.tongue import FIRST, spoken
 from billhook.core.words.values import say
 from billhook.services.tree.tasks import task_for
 from billhook.store.logbook import save_tasks
+from billhook.web.answers import NOTED
 
 from ..places import TODAY, new_id
 from .bodies import resources
@@ -103,3 +108,14 @@ def test_a_town_is_found_by_its_country_in_any_language_and_named_in_the_readers
         assert found.get_json()["places"][0]["country"] == "España", typed
     found = served.client.get("/api/places", query_string={"q": "Málaga"})
     assert {"Spain", "Colombia"} <= {p["country"] for p in found.get_json()["places"]}
+
+
+def test_notes_that_billhook_writes_itself_are_said_in_every_language():
+    """Found in the code by how an entry of the log is made."""
+    written = set()
+    for file in Path(billhook.__file__).parent.joinpath("services").rglob("*.py"):
+        for line in file.read_text(encoding="utf-8").splitlines():
+            if re.match(r"\s+note=.*\"", line):
+                written |= set(re.findall(r'"([^"]+)"', line))
+    assert written == set(NOTED)
+    assert {said(words, "es") for words in NOTED.values()}.isdisjoint(written)

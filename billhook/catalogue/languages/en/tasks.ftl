@@ -16,3 +16,6 @@ trees-and-more = { $trees } and { $more } more
 task-one-main-limb = one main limb
 task-the-limb = the { $limb }
 task-only-tipped = No higher than { $tip }, only tipped: { $trees }.
+noted-unmeasured = unmeasured
+noted-cut-off = cut off on a walk
+noted-rubbed-off = rubbed off on a walk

@@ -16,3 +16,6 @@ trees-and-more = { $trees } y { $more } más
 task-one-main-limb = una rama principal
 task-the-limb = la { $limb }
 task-only-tipped = No más altos que { $tip }, solo despuntados: { $trees }.
+noted-unmeasured = sin medir
+noted-cut-off = cortado en un recorrido
+noted-rubbed-off = arrancado en un recorrido

@@ -16,3 +16,6 @@ trees-and-more = { $trees } e mais { $more }
 task-one-main-limb = uma pernada principal
 task-the-limb = a { $limb }
 task-only-tipped = Não mais altas que { $tip }, só despontadas: { $trees }.
+noted-unmeasured = sem medir
+noted-cut-off = cortado numa volta
+noted-rubbed-off = arrancado numa volta
