@@ -4,25 +4,19 @@ under what is known. A label that a language lacks is English.
 
 from __future__ import annotations
 
-import tomllib
 from collections.abc import Mapping
-from functools import lru_cache
-from importlib.resources import files
 
 from ..core.choice import one_of
 from ..core.known import Known
 from ..core.season.model import WORKS
 from ..core.season.today import lane_words
 from ..core.words.values import Row, Value, listed, say
+from .languages import table
 from .rules import FOR
 
-_FOLDER = files("billhook.catalogue") / "languages"
 
-
-@lru_cache(maxsize=8)
 def _labels(language: str) -> Mapping[str, Mapping[str, str]]:
-    file = _FOLDER / language / "labels.toml"
-    return tomllib.loads(file.read_text(encoding="utf-8")) if file.is_file() else {}
+    return table(language, "labels")
 
 
 def label(known: Known, language: str) -> Value:

@@ -57,12 +57,13 @@ def states() -> Mapping[str, tuple[str, ...]]:
     """How people say how trees stand, in any language, by state; the longest first."""
     says: dict[str, list[str]] = {}
     for one in languages():
-        for state, words in _table(one.code, "states").items():
+        for state, words in table(one.code, "states").items():
             says.setdefault(state, []).extend(words)
     return {state: tuple(sorted(words, key=len, reverse=True)) for state, words in says.items()}
 
 
-def _table(code: str, name: str) -> Mapping[str, Any]:
+@lru_cache(maxsize=64)
+def table(code: str, name: str) -> Mapping[str, Any]:
     """A table of a language; empty where it has none."""
     file = _FOLDER / code / f"{name}.toml"
     return tomllib.loads(file.read_text(encoding="utf-8")) if file.is_file() else {}
@@ -81,7 +82,7 @@ class Term:
 @lru_cache(maxsize=8)
 def glossary(code: str = _FIRST) -> tuple[Term, ...]:
     """The words of the trade, by the alphabet; what a language lacks is English."""
-    raw = {**_table(_FIRST, "glossary"), **_table(code, "glossary")}
+    raw = {**table(_FIRST, "glossary"), **table(code, "glossary")}
     terms = (Term(k, t["word"], t["says"], tuple(t.get("also", ()))) for k, t in raw.items())
     return tuple(sorted(terms, key=lambda t: t.word.casefold()))
 
@@ -128,12 +129,12 @@ def heads(code: str = _FIRST) -> Heads:
             for ours, called in _columns(language.code).items()
             for name in called
         },
-        _table(code, "columns").get("fields", {}),
+        table(code, "columns").get("fields", {}),
     )
 
 
 def _columns(code: str) -> Mapping[str, list[str]]:
-    return {ours: called for ours, called in _table(code, "columns").items() if ours != "fields"}
+    return {ours: called for ours, called in table(code, "columns").items() if ours != "fields"}
 
 
 @lru_cache(maxsize=8)

@@ -7,32 +7,42 @@ what the catalogue says is changed; notes and names stay as they were typed.
 from __future__ import annotations
 
 import re
-import tomllib
 from collections.abc import Mapping
 from functools import lru_cache
-from importlib.resources import files
 
-_FOLDER = files("billhook.catalogue") / "languages"
+from .languages import table
+
 Forms = tuple[tuple[str, ...], ...]
 
 
 @lru_cache(maxsize=8)
 def choices(language: str) -> Mapping[str, Forms]:
     """What may be chosen in a language, by name: for each region one and several."""
-    file = _FOLDER / language / "regions.toml"
-    raw = tomllib.loads(file.read_text(encoding="utf-8")) if file.is_file() else {}
-    return {name: tuple(map(tuple, forms)) for name, forms in raw.items()}
+    forms_of = table(language, "regions")
+    return {name: tuple(map(tuple, forms)) for name, forms in forms_of.items()}
+
+
+@lru_cache(maxsize=256)
+def chosen_of(language: str, asked: str) -> str:
+    """The same choices, without what a language does not have; in one order, so that those who
+    chose alike share what was worded.
+    """
+    found = {}
+    for part in asked.split("_"):
+        name, _, nth = part.partition(".")
+        forms = choices(language).get(name, ())
+        if nth.isascii() and nth.isdecimal() and 0 < int(nth) < len(forms):
+            found[name] = int(nth)
+    return "_".join(f"{name}.{found[name]}" for name in sorted(found))
 
 
 @lru_cache(maxsize=64)
 def chosen(language: str, region: str) -> Mapping[str, str]:
     """Every form that is not said here, and what is said in its place; in small letters."""
     found: dict[str, str] = {}
-    for part in region.split("_"):
+    for part in filter(None, chosen_of(language, region).split("_")):
         name, _, nth = part.partition(".")
-        forms = choices(language).get(name, ())
-        if not nth.isdecimal() or not 0 < int(nth) < len(forms):
-            continue
+        forms = choices(language)[name]
         said = forms[int(nth)]
         found |= {w: said[n] for form in forms for n, w in enumerate(form) if form != said}
     return found

@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import datetime as dt
 import re
-import tomllib
 from collections.abc import Iterable, Mapping
 from functools import lru_cache
 from importlib.resources import files
@@ -36,6 +35,7 @@ from ..core.words.values import (
     Weight,
 )
 from . import local
+from .languages import table
 from .regions import regional
 
 _NAME = re.compile(r"^([a-z][a-z0-9-]*) =", re.MULTILINE)
@@ -73,11 +73,9 @@ def _names(language: str) -> set[str]:
     return found
 
 
-@lru_cache(maxsize=16)
 def rows(language: str) -> Mapping[str, str]:
     """What a language says in place of words of the catalogue, by their id."""
-    file = _FOLDER / language / "rows.toml"
-    return tomllib.loads(file.read_text(encoding="utf-8")) if file.is_file() else {}
+    return table(language, "rows")
 
 
 def said(what: Reason | Value, language: str | None = None) -> str:

@@ -11,6 +11,7 @@ from werkzeug.datastructures import ImmutableMultiDict
 from werkzeug.utils import cached_property
 
 from ..catalogue.languages import languages
+from ..catalogue.regions import chosen_of
 from ..core.words.tongue import FIRST, speak
 from ..core.words.units import Units
 
@@ -58,7 +59,7 @@ def register(app: Flask) -> None:
     @app.before_request
     def _begin() -> None:
         asking = cast(Asking, request)
-        speak(asking.language, asking.cookies.get(WORDS, "")[:200])
+        speak(asking.language, chosen_of(asking.language, asking.cookies.get(WORDS, "")[:200]))
 
     @app.after_request
     def _say(response: Response) -> Response:

@@ -8,7 +8,7 @@ from importlib.resources import files
 import pytest
 
 from billhook.catalogue.languages import languages
-from billhook.catalogue.regions import choices, regional
+from billhook.catalogue.regions import choices, chosen_of, regional
 from billhook.catalogue.wording import said
 from billhook.core.words.tongue import FIRST, speak
 from billhook.core.words.values import say
@@ -40,6 +40,9 @@ def test_words_are_changed_whole_and_as_they_are_written():
     for odd in ("", "x.1", "chupon.9", "chupon.-1", "chupon", "__", "chupon.1.2"):
         assert regional(text, "es", odd) == text
     assert regional("rebento", "es", "rebento.1") == "rebento"  # of another language
+    # whatever a browser sends, there are no more ways of saying than the table has
+    assert chosen_of("es", "patron.1_x.3_chupon.2_chupon.9_") == "chupon.2_patron.1"
+    assert chosen_of("es", "chupon.²_" * 40) == ""
 
 
 def test_what_somebody_typed_stays_as_it_is():

@@ -34,9 +34,21 @@ return [texts, attributes]
 """
 PLACES = (
     *("/today", "/weeks", "/months", "/grove", "/year", "/book", "/report", "/people", "/more"),
-    *("/place", "/heights", "/frost", "/phone", "/practice", "/practice/suckers", "/start"),
+    *(
+        "/place",
+        "/heights",
+        "/frost",
+        "/phone",
+        "/practice",
+        "/practice/suckers",
+        "/start",
+        "/help",
+        "/join",
+    ),
 )
-OF_TREE = " /look /look/shoot /cut /cut/marks /cut/count /height /frost /record /limbs /rehearse"
+OF_TREE = (
+    " /trace /look /look/shoot /cut /cut/marks /cut/count /height /frost /record /limbs /rehearse"
+)
 MEASURES = re.compile(r"\b(min|kg|mm|metres?|Billhook|CSV|PDF|XLSX|GeoJSON)\b|--host|/\S+-backups")
 
 
@@ -79,6 +91,10 @@ def test_pages_say_nothing_past_the_languages(
     trees = [tree_named(own_demo, name) for name in ("Baixo 4·7", "Alto 1·1")]
     block = ask(own_demo, "/api/grove")["blocks"][0]["id"]
     pages = [*PLACES, *(f"/tree/{t}{of}" for t in trees for of in OF_TREE.split(" "))]
+    sheet = next(s["sheet_id"] for s in ask(own_demo, "/api/today")["items"] if s.get("sheet_id"))
+    row = ask(own_demo, f"/api/trees/{trees[0]}")["row_id"]
+    pages += [f"/row/{row}{of}" for of in ("", "/trees", "/look", "/height", "/record", "/walk")]
+    pages += [f"/sheet/{sheet}"]
     pages += [f"/block/{block}{of}" for of in ("", "/trees", "/height", "/frost", "/record")]
     with bracketed():
         hand.open("/today")

@@ -21,7 +21,7 @@ GOES_DOWN: tuple[GoesDown, ...] = get_args(GoesDown)
 class Way:
     """goes_down: what is cut hard in a year. tips: what is not cut hard is tipped. by_height: trees
     that tipping alone holds are only tipped. named_limb: the limb whose turn it is is named;
-    in_turn: a plan puts it first. asks: what there must be enough of. does, does_tree, after: the
+    in_turn: a plan puts it first. asks: what there must be enough of. after: the
     work of a year on a row, on one tree, and where nothing is cut hard, with holes for heights.
     """
 
@@ -41,8 +41,6 @@ class Way:
     any_age: bool
     asks: str
     work: Work
-    does: str
-    does_tree: str
     after: str
 
     @property
@@ -88,7 +86,5 @@ def _read(know: Knowledge, name: str) -> Way:
         any_age=yes("any-age"),
         asks=text("asks"),
         work=one_of(WORKS, text("work")),
-        does=text("does"),
-        does_tree=text("does-tree"),
         after=text("after"),
     )

@@ -10,12 +10,13 @@ from dataclasses import dataclass
 from sqlmodel import Session
 
 from ...core.season.model import Work
-from ...core.words.values import Value, say
+from ...core.words.values import Value
 from ...store import logbook as kept
 from ...store import trees as tree_store
 from ...store.changes import kept_acts
 from ...store.harvests import harvests
 from ...store.work_tables import LogEntry
+from ..tree.names import row_called
 from ..workplace import Workplace
 from .logbook import LogLine
 
@@ -134,10 +135,6 @@ def _mean_share(entries: Iterable[LogEntry]) -> float | None:
     return round(sum(by_tree.values()) / len(by_tree), 4) if by_tree else None
 
 
-def _row_called(record: tree_store.TreeRecord) -> Value:
-    return say("row-of-block", block=record.block.name, row=record.row.called)
-
-
 def _picked(
     session: Session, asked: Asked, records: Iterable[tree_store.TreeRecord]
 ) -> tuple[Picked, ...]:
@@ -145,7 +142,7 @@ def _picked(
     for r in records:
         if asked.rows is None:  # what a whole block bore says nothing of some of its rows
             names[r.block.id] = r.block.name
-        names |= {r.row.id: _row_called(r), r.tree.id: r.name}
+        names |= {r.row.id: row_called(r), r.tree.id: r.name}
     found = [
         h
         for h in harvests(session, sorted(names))

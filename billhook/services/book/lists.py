@@ -10,11 +10,11 @@ from ...catalogue.wording import said
 from ...core.tasks import task_said
 from ...core.words.tongue import spoken
 from ...core.words.units import Units
-from ...core.words.values import say
 from ...formats.lists import csv_of
 from ...store import logbook as kept
 from ...store import places
 from ..season.season_plan import season_plan
+from ..tree.names import row_called
 from ..workplace import Workplace
 from .book import Asked, book
 
@@ -54,8 +54,7 @@ def _tasks(at: Workplace, _units: Units) -> Rows:
         held = at.standing(session)
         found = kept.tasks(session)
     names = {r.tree.id: r.name for r in held.records} | {
-        r.row.id: said(say("row-of-block", block=r.block.name, row=r.row.called))
-        for r in held.records
+        r.row.id: said(row_called(r)) for r in held.records
     }
     for task in found:
         if task.scope_id in names:

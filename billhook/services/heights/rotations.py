@@ -23,6 +23,7 @@ from ...store.rotations import save_rotation
 from ...store.tables import Rotation, Task
 from ...store.trees import TreeRecord, tree_record, tree_records
 from ..season.desk import SeasonDesk
+from ..tree.names import row_called
 from ..workplace import Workplace
 from .rotation_work import lay_out
 
@@ -147,7 +148,7 @@ def view(at: Workplace, scope: str, scope_id: str) -> list[RotationView]:
             found = kept.rotations(session, [scope_id, *wider, *(r.tree.id for r in records)])
         names: dict[str, Value] = {}
         for r in records:
-            names |= {r.tree.id: r.name, r.row.id: _row_called(r), r.block.id: r.block.name}
+            names |= {r.tree.id: r.name, r.row.id: row_called(r), r.block.id: r.block.name}
         return [_viewed(at, session, r, names.get(r.scope_id, "")) for r in found]
 
 
@@ -157,12 +158,8 @@ def one(at: Workplace, rotation_id: str) -> RotationView:
         found = kept.rotation(session, rotation_id)
         records = _trees(session, found.scope, found.scope_id)
         r = records[0]
-        name = {"tree": r.name, "row": _row_called(r), "block": r.block.name}[found.scope]
+        name = {"tree": r.name, "row": row_called(r), "block": r.block.name}[found.scope]
         return _viewed(at, session, found, name)
-
-
-def _row_called(r: TreeRecord) -> Value:
-    return say("row-of-block", block=r.block.name, row=r.row.called)
 
 
 def _viewed(at: Workplace, session: Session, rotation: Rotation, scope_name: Value) -> RotationView:

@@ -16,6 +16,7 @@ from ...formats.ical import Entry, write_calendar
 from ...store import logbook, places, plans
 from ...store.tables import Task
 from ...store.trees import TreeRecord
+from ..tree.names import row_called
 from ..workplace import Workplace
 from .desk import SeasonDesk
 from .windows import Window, windows
@@ -41,8 +42,7 @@ def calendar(
             if (block is None or r.block.id == block.id) and desk.sound(r)
         ]
         names = {r.tree.id: r.name for r in records} | {
-            r.row.id: said(say("row-of-block", block=r.block.name, row=r.row.called))
-            for r in records
+            r.row.id: said(row_called(r)) for r in records
         }
         entries = [
             Entry(

@@ -10,6 +10,11 @@ from ...store.trees import TreeRecord
 _MOST = 6
 
 
+def row_called(record: TreeRecord) -> Value:
+    """A row with its block."""
+    return say("row-of-block", block=record.block.name, row=record.row.called)
+
+
 def named(trees: Sequence[TreeRecord]) -> Value:
     """The first trees of a list by name, and how many more there are."""
     names = [r.name for r in trees]
