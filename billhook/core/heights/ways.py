@@ -22,7 +22,7 @@ class Way:
     """goes_down: what is cut hard in a year. tips: what is not cut hard is tipped. by_height: trees
     that tipping alone holds are only tipped. named_limb: the limb whose turn it is is named;
     in_turn: a plan puts it first. asks: what there must be enough of. after: the
-    work of a year on a row, on one tree, and where nothing is cut hard, with holes for heights.
+    work of a year in which nothing is cut hard, with holes for heights; empty where there is none.
     """
 
     id: str
