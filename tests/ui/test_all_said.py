@@ -24,7 +24,7 @@ ROOT = Path(__file__).parents[2]
 SHOWN = """
 for (const x of document.querySelectorAll('details')) x.open = true
 const texts = []
-const apart = 'script,style,body [lang],.prose,[data-test=glossary] dl'
+const apart = 'script,style,body [lang],.chapter,[data-test=glossary] dl'
 const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
 for (let n; (n = walker.nextNode()); )
   if (n.data.trim() && !n.parentElement.closest(apart)) texts.push(n.data)
@@ -53,9 +53,9 @@ OF_TREE = (
 STEADY = 6
 """So many looks at a page that find the same."""
 MONTHS = "|".join(month_abbr[1:])
-MEASURES = re.compile(
-    rf"\b(min|kg|mm|metres?|Billhook|CSV|PDF|XLSX|GeoJSON|{MONTHS})\b|--host|/\S+-backups"
-)
+ALIKE = ("min", "kg", "mm", "metres?", "Billhook", "CSV", "PDF", "XLSX", "GeoJSON", "Home", "Enter")
+"""Units, formats, keys of the keyboard."""
+MEASURES = re.compile(rf"\b({'|'.join(ALIKE)}|{MONTHS})\b|--host|billhook owner|/\S+-backups")
 
 
 @pytest.fixture(scope="module")

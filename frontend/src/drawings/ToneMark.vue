@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Status } from '@/api/client'
-import { TONES } from './tones'
+import { TONE_WORDS, TONES } from './tones'
 
 defineProps<{ tone: Status; small?: boolean }>()
 </script>
@@ -10,7 +10,7 @@ defineProps<{ tone: Status; small?: boolean }>()
     :width="small ? 30 : 46"
     :height="small ? 20 : 30"
     role="img"
-    :aria-label="tone"
+    :aria-label="TONE_WORDS[tone]"
     class="flex-none"
   >
     <rect

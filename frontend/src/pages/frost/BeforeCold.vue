@@ -82,7 +82,7 @@ const upper = (text: string) => text[0]!.toUpperCase() + text.slice(1)
       </div>
       <ul>
         <li v-for="p in b.protections" :key="p.kind" class="pt-1">
-          <b>{{ upper(p.kind) }}</b>
+          <b>{{ tell('protection', { kind: p.kind }) }}</b>
           <span class="num">{{
             tell('to-9', { on: dayWords(p.on), off: dayWords(p.off) })
           }}</span>{{ tell('young-trees', { trees: p.trees }) }}
@@ -103,7 +103,7 @@ const upper = (text: string) => text[0]!.toUpperCase() + text.slice(1)
     </div>
     <ul v-if="kinds.length" class="text-note border-t border-rule pt-2">
       <li v-for="p in kinds" :key="p.kind" class="pb-1">
-        <b>{{ upper(p.kind) }}:</b> {{ p.does }}. {{ upper(p.takes_off) }}.
+        <b>{{ tell('protection', { kind: p.kind }) }}:</b> {{ p.does }}. {{ upper(p.takes_off) }}.
       </li>
     </ul>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>

@@ -98,7 +98,7 @@ async function save() {
       <div>
         <label class="label" :for="`${id}h`">{{ tell('its-habit') }}</label>
         <PickOne :id="`${id}h`" v-model="draft.habit" class="field">
-          <option v-for="h in HABITS" :key="h" :value="h">{{ h }}</option>
+          <option v-for="h in HABITS" :key="h" :value="h">{{ tell('a-habit', { h }) }}</option>
         </PickOne>
       </div>
       <div>

@@ -58,6 +58,9 @@ const TOPICS: Record<string, string> = {
   get 'first-fruit'() {
     return tell('fruit-on-a-young-tree')
   },
+  get 'frost-wait'() {
+    return tell('waiting-after-a-frost')
+  },
   get 'union-shoots'() {
     return tell('shoots-exactly-at-the-union')
   },

@@ -25,6 +25,10 @@ alive-below-it = Alive below it?
 
 ## BeforeCold
 
+protection = { $kind ->
+    [wrap] Wrap
+   *[bank] Bank
+}
 before-the-cold = Before the cold
 before-the-cold-the-union = Before the cold: the union first
 no-young-tree-stands-where = No young tree stands where frost is expected, and none is foreseen.

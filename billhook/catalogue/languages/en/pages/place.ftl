@@ -40,6 +40,13 @@ must-be-a-number-minus = must be a number, minus in the south
 
 ## OwnKind
 
+a-habit = { $h ->
+    [spreading] spreading
+    [upright] upright
+    [columnar] columnar
+    [weeping] weeping
+   *[rounded] rounded
+}
 a-kind-of-your-own = A kind of your own
 what-it-is-called = What it is called
 feijoa = feijoa
@@ -61,6 +68,7 @@ must-be-a-number-of = must be a number of degrees
 
 ## StancePanel
 
+waiting-after-a-frost = Waiting after a frost
 ways-of-working-of = Ways of working of
 block-3 = block { $name }
 tree-2 = tree { $treeName }

@@ -25,6 +25,10 @@ alive-below-it = ¿Vivo por debajo?
 
 ## BeforeCold
 
+protection = { $kind ->
+    [wrap] Envolver
+   *[bank] Aporcar
+}
 before-the-cold = Antes del frío
 before-the-cold-the-union = Antes del frío: primero el injerto
 no-young-tree-stands-where = Ningún árbol joven está donde se espera helada, y no se prevé ninguna.

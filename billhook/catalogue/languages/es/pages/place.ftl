@@ -40,6 +40,13 @@ must-be-a-number-minus = debe ser un número, con menos en el sur
 
 ## OwnKind
 
+a-habit = { $h ->
+    [spreading] extendido
+    [upright] erguido
+    [columnar] columnar
+    [weeping] llorón
+   *[rounded] redondo
+}
 a-kind-of-your-own = Una especie propia
 what-it-is-called = Cómo se llama
 feijoa = feijoa
@@ -61,6 +68,7 @@ must-be-a-number-of = debe ser un número de grados
 
 ## StancePanel
 
+waiting-after-a-frost = Espera tras una helada
 ways-of-working-of = Maneras de trabajar de
 block-3 = parcela { $name }
 tree-2 = árbol { $treeName }

@@ -25,6 +25,10 @@ alive-below-it = Viva abaixo dele?
 
 ## BeforeCold
 
+protection = { $kind ->
+    [wrap] Embrulhar
+   *[bank] Amontoar terra
+}
 before-the-cold = Antes do frio
 before-the-cold-the-union = Antes do frio: primeiro o enxerto
 no-young-tree-stands-where = Nenhuma árvore jovem está onde se espera geada, e não se prevê nenhuma.

@@ -40,6 +40,13 @@ must-be-a-number-minus = tem de ser um número, com menos no sul
 
 ## OwnKind
 
+a-habit = { $h ->
+    [spreading] aberto
+    [upright] ereto
+    [columnar] colunar
+    [weeping] chorão
+   *[rounded] redondo
+}
 a-kind-of-your-own = Uma espécie própria
 what-it-is-called = Como se chama
 feijoa = feijoa
@@ -61,6 +68,7 @@ must-be-a-number-of = tem de ser um número de graus
 
 ## StancePanel
 
+waiting-after-a-frost = Espera depois de uma geada
 ways-of-working-of = Maneiras de trabalhar de
 block-3 = talhão { $name }
 tree-2 = árvore { $treeName }
