@@ -5,6 +5,7 @@ station's own series.
 from __future__ import annotations
 
 import datetime as dt
+import re
 from collections.abc import Sequence
 from dataclasses import dataclass
 
@@ -12,10 +13,11 @@ from sqlmodel import Session
 
 from ...catalogue.languages import heads
 from ...core.errors import invalid, refuse
+from ...core.known import Knowledge
 from ...core.season.place import month_day
 from ...core.season.station import NoNormals, StationClimate, station_climate
 from ...core.words.tongue import spoken
-from ...core.words.values import Value, listed, say
+from ...core.words.values import Share, Value, listed, say
 from ...formats.daily_csv import ACCEPTABLE, DayProblem, read_days
 from ...store import places
 from ...store import weather as stored
@@ -203,3 +205,17 @@ def frost_day(pointer: str, text: str | None) -> None:
         dt.date(2028, *day)
     except (ValueError, AssertionError):
         raise invalid(pointer, say("bad-must-be-a-month-and-a")) from None
+
+
+_OF_STATION = re.compile(r"station (\d+) to (\d+), (\d+) whole years, frost at (\d+)% risk")
+
+
+def origin_said(know: Knowledge, kept: str) -> Value:
+    """Where the normals of a place come from, as it is kept, for every language to say."""
+    kind, _, climate = kept.partition(" ")
+    if kind == "climate" and climate in know.rows("climates"):
+        return say("origin-climate", climate=know.row(f"climates/{climate}/name"))
+    if found := _OF_STATION.fullmatch(kept):
+        first, last, years, risk = map(int, found.groups())
+        return say("origin-station", first=first, last=last, years=years, risk=Share(risk / 100))
+    return say("origin-typed") if kept == "typed" else kept

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import re
 from typing import Any
 
 from flask import Response
@@ -10,7 +9,6 @@ from flask_openapi.blueprint import APIBlueprint
 
 from ...catalogue.languages import heads
 from ...core.words.tongue import spoken
-from ...core.words.values import Share, Value, say
 from ...formats.daily_csv import write_days
 from ...services.holding import place
 from ...services.season import weather
@@ -32,23 +30,9 @@ def _site(found: place.SiteView) -> dict[str, Any]:
             **found.site.model_dump(),
             "tmin_c": found.normals.tmin_c,
             "tmax_c": found.normals.tmax_c,
-            "origin": _origin(found.normals.origin),
+            "origin": place.origin_said(here().know, found.normals.origin),
         },
     )
-
-
-_OF_STATION = re.compile(r"station (\d+) to (\d+), (\d+) whole years, frost at (\d+)% risk")
-
-
-def _origin(kept: str) -> Value:
-    """Where the normals of a place come from, as it is kept, in words."""
-    kind, _, climate = kept.partition(" ")
-    if kind == "climate" and climate in here().know.rows("climates"):
-        return say("origin-climate", climate=here().know.row(f"climates/{climate}/name"))
-    if found := _OF_STATION.fullmatch(kept):
-        first, last, years, risk = map(int, found.groups())
-        return say("origin-station", first=first, last=last, years=years, risk=Share(risk / 100))
-    return say("origin-typed") if kept == "typed" else kept
 
 
 @routes.get("/sites/<id>", responses={200: SiteViewOut})
